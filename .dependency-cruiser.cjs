@@ -1,0 +1,65 @@
+/** Imports run one way; the picture is in docs/architecture.md. */
+const room = (name) => `^src/${name}/`;
+const only = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  from: { path: from, pathNot: '\\.test\\.tsx?$' },
+  to: {
+    path: '^(src|server|cli|e2e|scripts)/',
+    pathNot: [from, ...allowed.map(room)],
+  },
+});
+
+module.exports = {
+  forbidden: [
+    only('core-imports-only-itself', '^src/core/', []),
+    only('words-import-core', '^src/words/', ['core']),
+    only('ui-knows-no-feature', '^src/ui/', ['core', 'words']),
+    only('data-below-features', '^src/data/', ['core', 'words']),
+    only('app-places-features', '^src/app/', ['features', 'ui', 'data', 'words', 'core']),
+    only('server-imports-core', '^server/', ['core', 'words']),
+    {
+      name: 'cli-imports-core',
+      severity: 'error',
+      from: { path: '^cli/' },
+      to: { path: '^(src|server|e2e)/', pathNot: ['^src/core/', '^src/words/'] },
+    },
+    {
+      name: 'core-uses-small-pure-libraries',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/yup/' },
+    },
+    {
+      name: 'feature-does-not-import-feature',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
+    {
+      name: 'features-below-app',
+      severity: 'error',
+      from: { path: '^src/features/' },
+      to: { path: '^(src/app|server|cli|e2e|scripts)/' },
+    },
+    { name: 'nothing-imports-app', severity: 'error', from: {}, to: { path: '^src/app/' } },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-unresolvable',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|\\.expo|node_modules/\\.cache)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.cjs', '.json'],
+    },
+  },
+};

@@ -1,0 +1,17 @@
+import type { ExpoConfig } from 'expo/config';
+
+const config: ExpoConfig = {
+  name: 'Nipperkin',
+  slug: 'nipperkin',
+  scheme: 'nipperkin',
+  version: '0.1.0',
+  platforms: ['web'],
+  userInterfaceStyle: 'automatic',
+  web: { bundler: 'metro', output: 'single' },
+  plugins: [
+    ['expo-router', { root: './src/app', sitemap: false, asyncRoutes: { web: 'production' } }],
+  ],
+  experiments: { typedRoutes: true },
+};
+
+export default config;

@@ -1,0 +1,159 @@
+import { expect, figure, part, saved, test, type } from './app';
+
+test.describe('the tray, from a new job to grams', () => {
+  test('figures follow the typing, on the Section too, and are there after a reload', async ({
+    page,
+  }) => {
+    await page.goto('/jobs');
+    await page.getByRole('button', { name: 'New job' }).tap();
+    await expect(page.getByText('No amounts yet')).toBeVisible();
+    await type(page.getByLabel('Name', { exact: true }), 'My tray');
+    await type(page.getByLabel('Room temperature'), '21');
+    await type(page.getByLabel('Length'), '300');
+    await type(page.getByLabel('Width'), '20 cm');
+    await type(page.getByLabel('Depth'), '1-1/4 in');
+    await expect(page.getByText('= 31.75')).toBeVisible();
+    await page.getByRole('tab', { name: 'Resin' }).tap();
+    await page.getByRole('radio', { name: 'Slow clear' }).tap();
+    const bar = page.getByRole('status', { name: 'Amounts in all' });
+    await expect(bar).toContainText(figure('2095.5 ml'));
+    await expect(bar).toContainText(figure('1775.9 g'));
+    await expect(bar).toContainText(figure('513.4 g'));
+    await expect(page.getByRole('img', { name: /Section: .*1905\.0\sml/ })).toBeVisible();
+
+    await page.getByRole('tab', { name: 'Mix' }).tap();
+    await expect(page.getByText(figure('Each of 3 equal batches: 698.5 ml'))).toBeVisible();
+    await expect(part(page, 'A')).toContainText(figure('592 g'));
+    await expect(part(page, 'A')).toContainText(figure('592.0 g exactly'));
+    await expect(part(page, 'B')).toContainText(figure('171 g'));
+    await expect(part(page, 'B')).toContainText(figure('171.1 g exactly'));
+    await expect(page.getByTestId('figures')).toContainText(figure('1571.6 ml'));
+    await expect(page.getByTestId('figures')).toContainText(figure('523.9 ml'));
+    await expect(page.getByTestId('figures')).toContainText(figure('2289.3 g'));
+    await expect(page.getByTestId('figures')).toContainText(figure('100 : 28.91 by weight'));
+    await page.getByRole('button', { name: /^Batches: 3/ }).tap();
+    await expect(page.getByText('the fewest equal batches that fit')).toBeVisible();
+    await expect(saved(page)).toBeVisible();
+
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'My tray' })).toBeVisible();
+    await expect(part(page, 'A')).toContainText(figure('592 g'));
+    await page.getByRole('tab', { name: 'Measure' }).tap();
+    await expect(page.getByLabel('Depth')).toHaveValue('1-1/4 in');
+    await expect(page.getByLabel('Length')).toHaveValue('300 mm');
+  });
+
+  test('a deleted job comes back by undo', async ({ page }) => {
+    await page.goto('/jobs');
+    const cards = page.getByRole('listitem');
+    await expect(cards).toHaveCount(5);
+    await page.getByRole('button', { name: 'Delete Drawer tray' }).tap();
+    await expect(cards).toHaveCount(4);
+    await page.getByRole('button', { name: 'Undo' }).tap();
+    await expect(cards).toHaveCount(5);
+    await page.reload();
+    await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
+  });
+});
+
+test('the bowl holds 1642.0 ml; cut at 40 mm its layers hold 619.9 ml and 1022.1 ml', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-galley-bowl/mix');
+  const figures = page.getByTestId('figures');
+  await expect(figures).toContainText(figure('1642.0 ml'));
+  await expect(figures).toContainText(figure('619.9 ml'));
+  await expect(figures).toContainText(figure('1022.1 ml'));
+});
+
+test('the coat in millilitres and in both ounces', async ({ page }) => {
+  await page.goto('/jobs/demo-chart-table/mix');
+  const figures = page.getByTestId('figures');
+  await expect(figures).toContainText(figure('1128.7 ml'));
+  await expect(figures).toContainText(figure('38.16 US fl oz'));
+  await expect(figures).toContainText(figure('39.72 imp fl oz'));
+});
+
+test.describe('bad input', () => {
+  const cases: readonly (readonly [string, string])[] = [
+    ['0', 'must be more than 0'],
+    ['-4 mm', 'must be more than 0'],
+    ['deep', 'is not a length'],
+    ['11 m', '10 m at the most'],
+    ['NaN', 'is not a length'],
+    ['3 m2', 'That is an area; this wants a length'],
+    ['1,200 mm', 'could be 1200 or 1.200'],
+    ['3 furlongs', 'not a unit Nipperkin knows'],
+  ];
+  for (const [typed, says] of cases) {
+    test(`a depth of ${typed}`, async ({ page }) => {
+      await page.goto('/jobs/demo-drawer-tray/measure');
+      const depth = page.getByLabel('Depth');
+      await type(depth, typed);
+      await expect(page.getByText(says)).toBeVisible();
+      await expect(depth).toHaveAttribute('aria-invalid', 'true');
+      const bar = page.getByRole('status', { name: 'Amounts in all' });
+      await expect(bar).toContainText('Last good figures');
+      // Nothing typed is lost, and nothing is put right behind the person's back.
+      await expect(saved(page)).toBeVisible();
+      await page.reload();
+      await expect(depth).toHaveValue(new RegExp(`^${typed}( mm)?$`));
+      await type(depth, '10 mm');
+      await expect(bar).toContainText(figure('660.0 ml'));
+      await expect(bar).not.toContainText('Last good figures');
+    });
+  }
+
+  test('an emptied field keeps the last good figures until it is filled again', async ({
+    page,
+  }) => {
+    await page.goto('/jobs/demo-drawer-tray/measure');
+    await page.getByLabel('Depth').fill('');
+    const bar = page.getByRole('status', { name: 'Amounts in all' });
+    await expect(bar).toContainText('Last good figures');
+    await expect(bar).toContainText(figure('2095.5 ml'));
+  });
+
+  test('a container that is far too small says so at its field', async ({ page }) => {
+    await page.goto('/jobs/demo-drawer-tray/mix');
+    await type(page.getByLabel('Container holds'), '2 ml');
+    await expect(page.getByText('Choose a larger one')).toBeVisible();
+  });
+});
+
+test('several cavities add up; a removed one comes back by undo', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  const bar = page.getByRole('status', { name: 'Amounts in all' });
+  await page.getByRole('button', { name: 'Cylinder', exact: true }).tap();
+  const second = page.getByTestId('cavity-2');
+  await type(second.getByLabel('Diameter'), '100');
+  await type(second.getByLabel('Depth'), '20');
+  await second.getByRole('button', { name: 'More count' }).tap();
+  // 1905.0 + 2 × 157.08 ml, and 10 % more.
+  await expect(bar).toContainText(figure('2441.1 ml'));
+  await second.getByRole('button', { name: 'Remove cavity 2' }).tap();
+  await expect(bar).toContainText(figure('2095.5 ml'));
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(bar).toContainText(figure('2441.1 ml'));
+});
+
+test('a shape can be changed and changed back without typing again', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  const cavity = page.getByTestId('cavity-1');
+  await cavity.getByRole('radio', { name: 'Cylinder' }).tap();
+  await type(cavity.getByLabel('Diameter'), '100');
+  await expect(cavity.getByText(figure('249.4 ml'))).toBeVisible();
+  await cavity.getByRole('radio', { name: 'Box' }).tap();
+  await expect(cavity.getByLabel('Length')).toHaveValue('300 mm');
+  await expect(cavity.getByText(figure('1905.0 ml'))).toBeVisible();
+});
+
+test('cutting into layers answers the warning that it is too deep', async ({ page }) => {
+  await page.goto('/jobs/demo-lamp-base/measure');
+  await expect(page.getByText('It can overheat and crack')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Remove the end of layer 1' }).tap();
+  await expect(page.getByText('Layer 1 is 81')).toBeVisible();
+  await page.getByRole('button', { name: 'Cut once more' }).tap();
+  await type(page.getByLabel('Layer 2 ends at'), '41');
+  await expect(page.getByText('Heights must rise')).toBeVisible();
+});

@@ -1,0 +1,41 @@
+import { expect, figure, part, test, type } from './app';
+
+test('wide: steps, Section and figures side by side, all by keyboard', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  const section = page.getByRole('img', { name: /Section/ });
+  const name = page.getByLabel('Name', { exact: true });
+  const [left, middle, right] = await Promise.all(
+    [name, section, part(page, 'A')].map((each) => each.boundingBox()),
+  );
+  expect(left?.x ?? 0).toBeLessThan(middle?.x ?? 0);
+  expect(middle?.x ?? 0).toBeLessThan(right?.x ?? 0);
+
+  await name.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Room temperature')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Length')).toBeFocused();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('600');
+  await expect(page.getByTestId('figures')).toContainText(figure('4191.0 ml'));
+  await page.keyboard.press('Tab');
+  await expect(page.getByLabel('Length')).toHaveValue('600 mm');
+});
+
+test('wide: a long name and many cavities stay in their columns', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-knobs/measure');
+  await type(
+    page.getByLabel('Name', { exact: true }),
+    'Unbreakablylongnamewithoutanyspace'.repeat(2).slice(0, 80),
+  );
+  for (let more = 0; more < 12; more += 1) {
+    await page.getByRole('button', { name: 'Box', exact: true }).click();
+    const cavity = page.getByTestId(`cavity-${more + 4}`);
+    await cavity.getByLabel('Length').fill('200 mm');
+    await cavity.getByLabel('Width').fill('20 mm');
+    await cavity.getByLabel('Depth').fill('15 mm');
+  }
+  await expect(page.getByText('3 more not drawn')).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(1280);
+});

@@ -1,0 +1,64 @@
+import { readFileSync } from 'node:fs';
+import { expect, figure, openEmpty, saved, test, type } from './app';
+
+test('from empty, to the demo, and back by undo', async ({ page }) => {
+  await openEmpty(page, '/jobs');
+  await expect(page.getByText('No jobs yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Load the demo' }).tap();
+  await expect(page.getByRole('listitem')).toHaveCount(5);
+  await page.getByRole('link', { name: 'Data' }).tap();
+  await page.getByRole('button', { name: 'Start from empty' }).tap();
+  await expect(page.getByText('0 jobs and 0 resins')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(page.getByText('5 jobs and 4 resins')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('5 jobs and 4 resins')).toBeVisible();
+});
+
+test('a device that refuses to keep data: said at once, nothing lost while the page is open, offered as a file', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  await expect(saved(page)).toBeVisible();
+  // The device, not our code, is at fault here: its disk is full.
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+    };
+  });
+  await type(page.getByLabel('Depth'), '10 mm');
+  await expect(page.getByRole('alert')).toContainText('refuses to keep data');
+  await expect(page.getByTestId('save-state')).toHaveText('not saved');
+  await page.getByRole('button', { name: 'Back' }).tap();
+  await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toContainText(
+    figure('660.0 ml'),
+  );
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('alert').getByRole('button', { name: 'Save as a file' }).tap(),
+  ]);
+  const file = readFileSync(await download.path(), 'utf8');
+  expect(file).toContain('"depth": "10 mm"');
+});
+
+test('two windows: the second follows the first', async ({ page, context }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  const other = await context.newPage();
+  await other.goto('/jobs/demo-drawer-tray/measure');
+  await type(page.getByLabel('Depth'), '10 mm');
+  await expect(other.getByLabel('Depth')).toHaveValue('10 mm');
+  await expect(other.getByRole('status', { name: 'Amounts in all' })).toContainText(
+    figure('660.0 ml'),
+  );
+});
+
+test('two windows: a job deleted in one is not lost from the other', async ({ page, context }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  await expect(saved(page)).toBeVisible();
+  const other = await context.newPage();
+  await other.goto('/jobs');
+  await other.getByRole('button', { name: 'Delete Drawer tray' }).tap();
+  await expect(page.getByText('Deleted in another window')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep mine' }).tap();
+  await expect(other.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
+});

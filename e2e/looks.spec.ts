@@ -1,0 +1,59 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from './app';
+
+const views = [
+  '/',
+  '/jobs',
+  '/jobs/demo-drawer-knobs/measure',
+  '/jobs/demo-lamp-base/resin',
+  '/jobs/demo-drawer-tray/mix',
+  '/jobs/demo-galley-bowl/sheet',
+  '/shelf',
+  '/shelf/demo-slow-clear',
+  '/data',
+  '/no/such/place',
+];
+
+for (const path of views) {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    test(`${path} reads well in ${colorScheme}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme });
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+    });
+  }
+
+  test(`${path} fits at 200 % text, nothing to scroll sideways`, async ({ page }) => {
+    // A browser at 200 % gives a page of half the width.
+    await page.setViewportSize({ width: 195, height: 422 });
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const cut = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('#root *')]
+        .filter((element) => element.closest('[role=tablist]') === null)
+        .filter((element) => element.getBoundingClientRect().right > innerWidth + 1)
+        .map((element) => element.textContent.slice(0, 40)),
+    );
+    expect(cut).toEqual([]);
+  });
+
+  test(`${path} has targets large enough for a glove`, async ({ page }) => {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const targets = page.locator(
+      '[role=button], [role=radio], [role=tab], [role=link], button, input',
+    );
+    const small = await targets.evaluateAll((elements) =>
+      elements
+        .map((element) => ({
+          name: element.textContent || element.ariaLabel,
+          box: element.getBoundingClientRect(),
+        }))
+        .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
+        .map(({ name, box }) => `${name}: ${box.width} × ${box.height}`),
+    );
+    expect(small).toEqual([]);
+  });
+}

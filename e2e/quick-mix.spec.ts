@@ -1,0 +1,64 @@
+import { expect, figure, openEmpty, part, test, type } from './app';
+
+test('cold start: three taps and one figure give grams and millilitres of A and B', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByLabel('Amount in one batch').tap();
+  await page.keyboard.type('500');
+  await page.getByRole('radio', { name: 'Table coat' }).tap();
+  await expect(part(page, 'A')).toContainText(figure('333.3 g'));
+  await expect(part(page, 'A')).toContainText(figure('303.0 ml'));
+  await expect(part(page, 'B')).toContainText(figure('166.7 g'));
+  await expect(part(page, 'B')).toContainText(figure('173.6 ml'));
+});
+
+test('any unit, several batches, and found again as it was left', async ({ page }) => {
+  await page.goto('/');
+  const amount = page.getByLabel('Amount in one batch');
+  await type(amount, '8 US fl oz');
+  await expect(part(page, 'A')).toContainText(figure('177.4 ml'));
+  await page.getByRole('radio', { name: 'imp fl oz' }).tap();
+  await expect(amount).toHaveValue('8 imp fl oz');
+  await expect(part(page, 'A')).toContainText(figure('170.5 ml'));
+  await page.getByRole('button', { name: 'More batches' }).tap();
+  await page.getByRole('button', { name: 'More batches' }).tap();
+  await expect(page.getByText('Each of 3 batches of Slow clear')).toBeVisible();
+  await expect(page.getByText(figure('681.9 ml'))).toBeVisible();
+  await page.reload();
+  await expect(amount).toHaveValue('8 imp fl oz');
+  await expect(page.getByText('Each of 3 batches of Slow clear')).toBeVisible();
+});
+
+test('oz alone is refused with the three it could be, and a tap settles it', async ({ page }) => {
+  await page.goto('/');
+  const amount = page.getByLabel('Amount in one batch');
+  await type(amount, '16 oz');
+  await expect(page.getByText('means more than one unit')).toBeVisible();
+  for (const choice of ['US fl oz', 'imp fl oz', 'oz weight']) {
+    await expect(page.getByRole('button', { name: choice })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'oz weight' }).tap();
+  await expect(amount).toHaveValue('16 oz weight');
+  await expect(page.getByText(figure('453.6 g'))).toBeVisible();
+});
+
+test('bad input keeps the last good figures, greyed, and says what would be right', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const amount = page.getByLabel('Amount in one batch');
+  await type(amount, '500 g');
+  await expect(part(page, 'A')).toContainText(figure('387.9 g'));
+  await type(amount, 'lots');
+  await expect(page.getByText('is not a volume or a mass')).toBeVisible();
+  await expect(page.getByText('last good figures')).toBeVisible();
+  await expect(part(page, 'A')).toContainText(/\d\sg/);
+  await expect(amount).toHaveValue('lots');
+});
+
+test('with an empty shelf it says what to do first', async ({ page }) => {
+  await openEmpty(page);
+  await page.getByRole('button', { name: 'Add a resin' }).tap();
+  await expect(page.getByRole('heading', { name: 'New resin' })).toBeVisible();
+});

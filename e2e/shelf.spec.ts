@@ -1,0 +1,55 @@
+import { expect, figure, openEmpty, test, type } from './app';
+
+test('a card is made, both ratios shown as it is typed, then used', async ({ page }) => {
+  await openEmpty(page, '/shelf');
+  await page.getByRole('button', { name: 'Add a resin' }).tap();
+  await page.getByRole('button', { name: 'Put it on the shelf' }).tap();
+  await expect(page.getByRole('alert')).toContainText('entries are not right');
+  await type(page.getByLabel('Name'), 'Two to one');
+  await page.getByRole('radio', { name: 'Coating epoxy' }).tap();
+  await page.getByRole('radio', { name: 'Weight' }).tap();
+  await type(page.getByLabel('Parts of A (resin)'), '2');
+  await type(page.getByLabel('Parts of B (hardener)'), '1');
+  await type(page.getByLabel('Density of A'), '1.10');
+  await type(page.getByLabel('Density of B'), '0,96');
+  await expect(page.getByText(figure('1.745 : 1 by volume · 100 : 50 by weight'))).toBeVisible();
+  await page.getByRole('button', { name: 'Put it on the shelf' }).tap();
+  await expect(page.getByRole('link', { name: 'Open Two to one' })).toBeVisible();
+  await page.getByRole('link', { name: 'Quick mix' }).tap();
+  await type(page.getByLabel('Amount in one batch'), '300 g');
+  await expect(page.getByTestId('part-A')).toContainText(figure('200.0 g'));
+});
+
+test('a card is changed, and the jobs that use it follow', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('link', { name: 'Open Slow clear' }).tap();
+  await type(page.getByLabel('Parts of A (resin)'), '2');
+  await expect(page.getByText(figure('2 : 1 by volume'))).toBeVisible();
+  await page.getByRole('button', { name: 'Save the card' }).tap();
+  await page.getByRole('link', { name: 'Jobs' }).tap();
+  // 2095.5 ml × 2/3 × 1.13 g/ml
+  await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toContainText(
+    figure('A 1578.6 g'),
+  );
+});
+
+test('a card is duplicated, deleted and brought back', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Duplicate Table coat' }).tap();
+  await expect(page.getByRole('link', { name: 'Open Table coat (copy)' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Slow clear' }).tap();
+  await expect(page.getByRole('link', { name: 'Open Slow clear' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(page.getByRole('link', { name: 'Open Slow clear' })).toBeVisible();
+});
+
+test('a job outlives the card it was made with', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Delete Slow clear' }).tap();
+  await page.getByRole('link', { name: 'Jobs' }).tap();
+  await page.getByRole('link', { name: 'Open Drawer tray' }).tap();
+  await expect(page.getByText('is not on the shelf any more')).toBeVisible();
+  await expect(page.getByRole('status', { name: 'Amounts in all' })).toContainText(
+    figure('1775.9 g'),
+  );
+});

@@ -1,0 +1,33 @@
+const { defineConfig } = require('eslint/config');
+const expo = require('eslint-config-expo/flat');
+const prettier = require('eslint-config-prettier/flat');
+
+module.exports = defineConfig([
+  { ignores: ['dist/**', '.expo/**', '.cache/**', 'node_modules/**', 'src/ui/icons/iconPaths.ts'] },
+  expo,
+  prettier,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    rules: { 'no-console': 'error' },
+  },
+  {
+    // The core is pure: no clock, no chance, no world outside.
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'fetch'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'The core takes chance as an argument.' },
+      ],
+    },
+  },
+]);

@@ -1,0 +1,20 @@
+/** The core and all that needs no screen run in plain Node; screens run as the web app sees them. */
+const babel = ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }];
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/{src,server,cli}/**/*.test.ts'],
+      transform: { '\\.[jt]sx?$': babel },
+    },
+    {
+      displayName: 'screens',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/src/**/*.test.tsx'],
+      setupFilesAfterEnv: ['@testing-library/jest-dom'],
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+    },
+  ],
+};

@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumPath, chromiumSwitches } from './scripts/chromium.mjs';
+
+const port = 4397;
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: true,
+  timeout: 45_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    launchOptions: { executablePath: chromiumPath(), args: chromiumSwitches },
+    trace: 'retain-on-failure',
+  },
+  projects: [
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+      testIgnore: '**/*.wide.spec.ts',
+    },
+    {
+      name: 'wide',
+      use: { viewport: { width: 1280, height: 800 } },
+      testMatch: '**/*.wide.spec.ts',
+    },
+  ],
+  webServer: {
+    command: 'node --import tsx server/main.ts',
+    env: { PORT: String(port) },
+    url: `http://localhost:${port}/health`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
+  },
+});

@@ -1,0 +1,49 @@
+// Builds the web app into dist/ when its sources have changed since the last time.
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { expoEnv, root, run, say } from './steps.mjs';
+
+const sources = ['src', 'public', 'app.config.ts', 'babel.config.js', 'package-lock.json'];
+const stamp = join(root, 'dist', '.built-from');
+
+function filesIn(path) {
+  if (!statSync(path).isDirectory()) return [path];
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesIn(join(path, name)));
+}
+
+function fingerprint() {
+  const hash = createHash('sha256');
+  for (const source of sources) {
+    for (const file of filesIn(join(root, source))) {
+      if (/\.test\.tsx?$/.test(file)) continue;
+      hash.update(file.slice(root.length)).update('\0').update(readFileSync(file)).update('\0');
+    }
+  }
+  return hash.digest('hex');
+}
+
+/** Gives whether dist/ now holds the app of these sources. */
+export async function build() {
+  const wanted = fingerprint();
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
+  say('Building the app; the first time takes two or three minutes.');
+  rmSync(stamp, { force: true });
+  const { code, output } = await run(
+    'npx',
+    ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'],
+    { quiet: true, env: expoEnv },
+  );
+  if (code !== 0) {
+    say(output);
+    say('The app could not be built, see above.');
+    return false;
+  }
+  writeFileSync(stamp, wanted);
+  return true;
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) process.exit((await build()) ? 0 : 1);

@@ -1,0 +1,2 @@
+export function chromiumPath(): string | undefined;
+export const chromiumSwitches: string[];

@@ -1,0 +1,40 @@
+// Copies just the icon paths that the app uses out of @mdi/js, because the bundler would ship all of them.
+import { writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+
+const mdi = createRequire(import.meta.url)('@mdi/js');
+
+const used = {
+  'arrow-left': 'mdiArrowLeft',
+  check: 'mdiCheck',
+  'chevron-down': 'mdiChevronDown',
+  'chevron-right': 'mdiChevronRight',
+  close: 'mdiClose',
+  'content-copy': 'mdiContentCopy',
+  'content-duplicate': 'mdiContentDuplicate',
+  'cup-outline': 'mdiCupOutline',
+  delete: 'mdiDeleteOutline',
+  download: 'mdiTrayArrowDown',
+  'folder-open': 'mdiFolderOpenOutline',
+  'help-circle': 'mdiHelpCircleOutline',
+  jobs: 'mdiLayersOutline',
+  minus: 'mdiMinus',
+  pencil: 'mdiPencilOutline',
+  plus: 'mdiPlus',
+  printer: 'mdiPrinterOutline',
+  scale: 'mdiScale',
+  shelf: 'mdiBottleTonicOutline',
+  tune: 'mdiTuneVariant',
+  undo: 'mdiUndo',
+  warning: 'mdiAlertOutline',
+};
+
+const rows = Object.entries(used).map(([name, key]) => {
+  const path = mdi[key];
+  if (path === undefined) throw new Error(`@mdi/js has no ${key}`);
+  return `  ${/^[a-z]+$/.test(name) ? name : `'${name}'`}: '${path}',`;
+});
+writeFileSync(
+  new URL('../src/ui/icons/iconPaths.ts', import.meta.url),
+  `// Made by scripts/make-icons.mjs: change the list there and run \`npm run icons\`.\nexport const iconPaths = {\n${rows.join('\n')}\n} as const;\n`,
+);

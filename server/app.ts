@@ -1,0 +1,69 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { extname, join } from 'node:path';
+
+const year = 365 * 24 * 60 * 60 * 1000;
+
+/** The build names these files by their contents, so a browser may keep them for good. */
+const hashedFolders = /[\\/](_expo|assets)[\\/]/;
+
+/**
+ * Serves the built app and nothing else.
+ * @param folder of the built app
+ */
+export function createApp(folder: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          // React Native's styles are written into the page as it runs; without this it stays blank.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
+        },
+      },
+      // The app is served over plain HTTP on the person's own machine.
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.get('/health', (_request, response) => {
+    response.json({ status: 'ok' });
+  });
+  app.use(
+    express.static(folder, {
+      index: false,
+      redirect: false,
+      dotfiles: 'ignore',
+      setHeaders(response, path) {
+        const forGood = hashedFolders.test(path);
+        response.setHeader(
+          'Cache-Control',
+          forGood ? `public, max-age=${year / 1000}, immutable` : 'no-cache',
+        );
+      },
+    }),
+  );
+  // Every address of the app is one page; a missing file is missing.
+  app.get('/{*splat}', (request, response) => {
+    if (extname(request.path) !== '') {
+      response.status(404).type('text/plain').send('Not found');
+      return;
+    }
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile(join(folder, 'index.html'));
+  });
+  return app;
+}

@@ -1,0 +1,68 @@
+import { Slot, usePathname, useRouter } from 'expo-router';
+import { StatusBar } from 'expo-status-bar';
+import { StyleSheet, View } from 'react-native';
+import { DataProvider } from '@/data/hooks/DataProvider';
+import { useFirstStart } from '@/data/hooks/useStart';
+import { browserStore } from '@/data/store/browserStore';
+import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
+import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
+import { NavigationBar } from '@/ui/frame/NavigationBar';
+import { ThemeProvider } from '@/ui/ThemeProvider';
+import { useColours } from '@/ui/theme/theme';
+import { useWide } from '@/ui/theme/useWide';
+
+const places = [
+  { name: 'Quick mix', icon: 'scale', path: '/' },
+  { name: 'Jobs', icon: 'jobs', path: '/jobs' },
+  { name: 'Shelf', icon: 'shelf', path: '/shelf' },
+  { name: 'Data', icon: 'tune', path: '/data' },
+] as const;
+
+export default function RootLayout() {
+  return (
+    <DataProvider store={browserStore}>
+      <ThemeProvider>
+        <StatusBar style="auto" />
+        <NoticeProvider>
+          <Frame />
+        </NoticeProvider>
+      </ThemeProvider>
+    </DataProvider>
+  );
+}
+
+function Frame() {
+  const colours = useColours();
+  const wide = useWide();
+  const path = usePathname();
+  const router = useRouter();
+  const started = useFirstStart();
+  // Inside one job or one card the foot of the phone belongs to it.
+  const deep = path.split('/').filter((part) => part !== '').length > 1;
+  const bar = (wide || !deep) && (
+    <NavigationBar
+      places={places.map(({ name, icon, path: to }) => ({
+        name,
+        icon,
+        here: to === '/' ? path === '/' : path.startsWith(to),
+        go: () => router.navigate(to),
+      }))}
+    />
+  );
+  return (
+    <View style={[styles.frame, { backgroundColor: colours.paper }, wide && styles.wide]}>
+      {wide && bar}
+      <View style={styles.place}>
+        <NotSavedBanner />
+        {started && <Slot />}
+      </View>
+      {!wide && bar}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  frame: { flex: 1, width: '100%' },
+  wide: { flexDirection: 'row' },
+  place: { flex: 1, minWidth: 0, minHeight: 0 },
+});

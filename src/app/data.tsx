@@ -1,0 +1,1 @@
+export { KeepingScreen as default } from '@/features/keeping/KeepingScreen';

@@ -1,0 +1,1 @@
+export { MeasureStep as default } from '@/features/measure/MeasureStep';

@@ -1,0 +1,1 @@
+export { MixStep as default } from '@/features/mix/MixStep';

@@ -1,0 +1,11 @@
+import { useRouter } from 'expo-router';
+import { JobListScreen } from '@/features/jobs/JobListScreen';
+
+export default function JobsRoute() {
+  const router = useRouter();
+  return (
+    <JobListScreen
+      onOpen={(id) => router.push({ pathname: '/jobs/[id]/measure', params: { id } })}
+    />
+  );
+}

@@ -1,0 +1,45 @@
+import { InputError } from '../problem';
+import type { MeasuredWhole } from '../measure/measureParts';
+
+/** One pour, from its floor to its top. */
+export interface LayerVolume {
+  /** Heights over the floor; undefined where no part has a form. */
+  readonly fromMm: number | undefined;
+  readonly toMm: number | undefined;
+  readonly cavityMl: number;
+}
+
+/**
+ * Cuts the whole into layers at the heights a person chose; each layer's volume comes from V(h).
+ * @param heightsMm tops of all layers but the last, rising
+ * @throws InputError `no-height` (a known amount cannot be cut), `heights-not-rising`, `height-above-top`
+ */
+export function splitAtHeights(
+  whole: MeasuredWhole,
+  heightsMm: readonly number[],
+): readonly LayerVolume[] {
+  const { depthMm } = whole;
+  if (heightsMm.length === 0) {
+    return [{ fromMm: depthMm && 0, toMm: depthMm, cavityMl: whole.cavityMl }];
+  }
+  if (depthMm === undefined || whole.parts.some((part) => part.depthMm === undefined)) {
+    throw new InputError('no-height', heightsMm[0], {}, 'layers.heights');
+  }
+  heightsMm.forEach((heightMm, index) => {
+    const field = `layers.heights[${index}]`;
+    if (heightMm >= depthMm) throw new InputError('height-above-top', heightMm, { depthMm }, field);
+    const below = heightsMm[index - 1];
+    if (below !== undefined && heightMm <= below) {
+      throw new InputError('heights-not-rising', heightMm, { below }, field);
+    }
+  });
+  const borders = [0, ...heightsMm, depthMm];
+  return borders.slice(1).map((toMm, index) => {
+    const fromMm = borders[index] ?? 0;
+    return {
+      fromMm,
+      toMm,
+      cavityMl: whole.volumeBelowMl(toMm) - whole.volumeBelowMl(fromMm),
+    };
+  });
+}

@@ -1,0 +1,26 @@
+/**
+ * Room for the error that floating-point arithmetic leaves behind, as a share of the value:
+ * without it 2400 ml ÷ 800 ml can need a fourth batch.
+ */
+const floatNoise = 1e-9;
+
+/** Smallest whole number that is not below the value. */
+export function roundUpWhole(value: number): number {
+  return Math.ceil(value - Math.abs(value) * floatNoise);
+}
+
+/** Decimal places that a step of this size shows: 0.1 → 1, 1 → 0, 5 → 0, 0.25 → 2. */
+export function decimalsOfStep(step: number): number {
+  const [mantissa = '', exponent = '0'] = step.toExponential().split('e');
+  return Math.max(0, (mantissa.split('.')[1]?.length ?? 0) - Number(exponent));
+}
+
+/** The nearest multiple of the step, free of binary dust. */
+export function roundToStep(value: number, step: number): number {
+  return Number((Math.round(value / step) * step).toFixed(decimalsOfStep(step)));
+}
+
+/** The nearest multiple of the step that is not below the value. */
+export function roundUpToStep(value: number, step: number): number {
+  return Number((roundUpWhole(value / step) * step).toFixed(decimalsOfStep(step)));
+}

@@ -1,0 +1,14 @@
+/** The resin families of the trade, in the order they are offered. */
+export const resinFamilies = [
+  'deep-pour-epoxy',
+  'casting-epoxy',
+  'coating-epoxy',
+  'fast-epoxy',
+  'polyurethane',
+  'polyester',
+  'uv',
+  'silicone-tin',
+  'silicone-platinum',
+] as const;
+
+export type ResinFamily = (typeof resinFamilies)[number];

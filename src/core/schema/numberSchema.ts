@@ -1,0 +1,51 @@
+import { mixed, type MixedSchema, type TestContext, type ValidationError } from 'yup';
+import { refusal } from './refusal';
+
+interface NumberRule {
+  readonly greatest: number;
+  readonly whole: boolean;
+  readonly example: string;
+}
+
+const isBlank = (value: unknown): boolean =>
+  value === undefined || value === null || (typeof value === 'string' && value.trim() === '');
+
+/** A plain number written with a point or a comma; anything else is NaN, blank is nothing. */
+function numberOf(value: unknown): number | undefined {
+  if (typeof value === 'number') return value;
+  if (isBlank(value)) return undefined;
+  if (typeof value !== 'string' || !/^\s*[+-]?(\d+([.,]\d*)?|[.,]\d+)\s*$/.test(value)) return NaN;
+  return Number(value.replace(',', '.'));
+}
+
+function verdict(value: number, rule: NumberRule, context: TestContext): true | ValidationError {
+  const { greatest, whole, example } = rule;
+  if (!Number.isFinite(value)) return refusal(context, 'not-a-number', { example });
+  if (value <= 0) return refusal(context, 'not-positive', { example });
+  if (whole && !Number.isInteger(value)) return refusal(context, 'not-whole', { example });
+  if (value > greatest) return refusal(context, 'too-large', { greatest: String(greatest) });
+  return true;
+}
+
+function blankableNumber(): MixedSchema<number | undefined> {
+  return mixed<number>((value): value is number => typeof value === 'number').transform(
+    (_, original: unknown) => numberOf(original),
+  );
+}
+
+/** A number above nothing, typed or given: part of a ratio, or a count. */
+export function numberSchema(rule: NumberRule): MixedSchema<number> {
+  return blankableNumber().test('number', (value, context) =>
+    value === undefined
+      ? refusal(context, 'empty', { example: rule.example })
+      : verdict(value, rule, context),
+  ) as MixedSchema<number>;
+}
+
+/** The same for a field that may be left empty or out. */
+export function optionalNumberSchema(rule: NumberRule): MixedSchema<number | undefined> {
+  return blankableNumber().test(
+    'number',
+    (value, context) => value === undefined || verdict(value, rule, context),
+  );
+}

@@ -1,0 +1,49 @@
+import type { JobDraft } from '../draft/jobDraft';
+import { jobRecords } from '../records/jobRecord';
+import { resinRecords } from '../records/resinRecord';
+import type { SettingsRecord } from '../records/settingsRecord';
+import {
+  jobChange,
+  jobRecordOf,
+  resinChange,
+  resinRecordOf,
+  settingsChange,
+  settingsRecordOf,
+} from '../repositories';
+import type { Change } from '../store/recordStore';
+
+/** Everything that a start with the demo writes, in one change; records that were there give way. */
+export async function demoChanges(before: SettingsRecord | undefined): Promise<Change[]> {
+  const { demoJobs, demoResins } = await import('./demoData');
+  const start = Date.now();
+  const jobs = demoJobs.map(({ id, ...job }, index) => {
+    const record = jobRecordOf(job as unknown as JobDraft);
+    // One second apart, so that the list keeps the order of the demo.
+    const at = new Date(start - index * 1000).toISOString();
+    return jobChange({ ...record, id, createdAt: at, updatedAt: at });
+  });
+  const resins = demoResins.map((resin) => {
+    const record = resinRecordOf(resin);
+    return resinChange({ ...record, id: resin.id, resin });
+  });
+  const quick = { amount: '', resinId: demoResins[0]?.id ?? '', batches: '1' };
+  return [
+    ...jobs,
+    ...resins,
+    settingsChange(settingsRecordOf({ startedWith: 'demo', quick }, before)),
+  ];
+}
+
+/** Everything that a start from empty writes, over the records that are there. */
+export function emptyChanges(
+  keys: readonly string[],
+  before: SettingsRecord | undefined,
+): Change[] {
+  const quick = { amount: '', resinId: '', batches: '1' };
+  return [
+    ...keys
+      .filter((key) => [jobRecords, resinRecords].some(({ prefix }) => key.startsWith(prefix)))
+      .map((key) => ({ key, record: null })),
+    settingsChange(settingsRecordOf({ startedWith: 'empty', quick }, before)),
+  ];
+}

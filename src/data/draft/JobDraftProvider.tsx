@@ -1,0 +1,98 @@
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { FormProvider, useForm } from 'react-hook-form';
+import { useShelf } from '../hooks/queries';
+import { useCommit } from '../hooks/useCommit';
+import type { JobRecord } from '../records/jobRecord';
+import { jobChange, jobRecordOf } from '../repositories';
+import { StaleWriteError } from '../store/staleWriteError';
+import { createAutosave } from './autosave';
+import type { JobDraft } from './jobDraft';
+import { OpenJobContext, type OpenJob } from './openJob';
+import { usePlannedDraft } from './usePlannedDraft';
+
+interface JobDraftProviderProps {
+  /** The job as it is stored now; a newer one from another tab comes in here. */
+  readonly record: JobRecord;
+  /** It was deleted while it was open here. */
+  readonly gone: boolean;
+  readonly children: ReactNode;
+}
+
+/** Holds one job while it is edited: every keystroke is checked, planned and saved. */
+export function JobDraftProvider({ record, gone, children }: JobDraftProviderProps) {
+  const shelf = useShelf();
+  const commit = useCommit();
+  const [opened] = useState(record);
+  const form = useForm<JobDraft>({ defaultValues: opened.draft });
+  const { subscribe, reset } = form;
+  const [draft, setDraft] = useState(opened.draft);
+  const [conflict, setConflict] = useState<OpenJob['conflict']>();
+  /** The stored state that the next save builds on. */
+  const base = useRef(opened);
+
+  const save = useCallback(
+    async (typed: JobDraft) => {
+      const next = jobRecordOf(typed, base.current);
+      try {
+        await commit([jobChange(next, base.current.revision)]);
+        base.current = next;
+      } catch (error) {
+        if (!(error instanceof StaleWriteError)) throw error;
+        setConflict(error.storedRevision === undefined ? 'deleted' : 'changed');
+      }
+    },
+    [commit],
+  );
+  const [autosave] = useState(createAutosave);
+
+  useEffect(() => {
+    return subscribe({
+      formState: { values: true },
+      callback: ({ values, name }) => {
+        const typed = structuredClone(values);
+        setDraft(typed);
+        // A reset tells no name: it shows what is stored, so there is nothing to save.
+        if (name !== undefined) autosave.request(() => save(typed));
+      },
+    });
+  }, [subscribe, autosave, save]);
+
+  const show = useCallback(
+    (theirs: JobRecord) => {
+      base.current = theirs;
+      reset(theirs.draft);
+    },
+    [reset],
+  );
+
+  useEffect(() => {
+    const isNewer = record.revision > base.current.revision;
+    if (isNewer && conflict === undefined && !autosave.busy()) show(record);
+  }, [record, conflict, autosave, show]);
+
+  const planned = usePlannedDraft(draft, shelf, opened.lastGood);
+  const open = useMemo<OpenJob>(
+    () => ({
+      ...planned,
+      record,
+      conflict: gone ? 'deleted' : conflict,
+      keepMine: () => {
+        const mine = jobRecordOf(draft, record);
+        base.current = mine;
+        setConflict(undefined);
+        void commit([jobChange(mine)]);
+      },
+      takeTheirs: () => {
+        setConflict(undefined);
+        show(record);
+      },
+    }),
+    [planned, record, gone, conflict, draft, commit, show],
+  );
+
+  return (
+    <FormProvider {...form}>
+      <OpenJobContext.Provider value={open}>{children}</OpenJobContext.Provider>
+    </FormProvider>
+  );
+}

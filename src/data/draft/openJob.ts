@@ -1,0 +1,21 @@
+import { createContext, useContext } from 'react';
+import type { JobRecord } from '../records/jobRecord';
+import type { DraftPlan } from './usePlannedDraft';
+
+/** The job that is open: its plan, what is wrong with what is typed, and whether somebody else changed it. */
+export interface OpenJob extends DraftPlan {
+  readonly record: JobRecord;
+  /** Another tab was first: its version, or the deletion, would be overwritten by this one. */
+  readonly conflict: 'changed' | 'deleted' | undefined;
+  readonly keepMine: () => void;
+  readonly takeTheirs: () => void;
+}
+
+export const OpenJobContext = createContext<OpenJob | null>(null);
+
+/** The job that is open in this part of the app. */
+export function useOpenJob(): OpenJob {
+  const open = useContext(OpenJobContext);
+  if (open === null) throw new Error('useOpenJob outside of JobDraftProvider');
+  return open;
+}

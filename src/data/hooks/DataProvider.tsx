@@ -1,0 +1,40 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import type { RecordStore } from '../store/recordStore';
+
+const StoreContext = createContext<RecordStore | null>(null);
+
+/** The store that everything below reads and writes. */
+export function useStore(): RecordStore {
+  const store = useContext(StoreContext);
+  if (store === null) throw new Error('useStore outside of DataProvider');
+  return store;
+}
+
+/** Data lives on the device: nothing goes stale by itself, nothing waits for a network. */
+function newQueryClient(): QueryClient {
+  const onDevice = { networkMode: 'always', retry: false } as const;
+  return new QueryClient({
+    defaultOptions: {
+      queries: { ...onDevice, staleTime: Infinity, gcTime: Infinity, refetchOnWindowFocus: false },
+      mutations: onDevice,
+    },
+  });
+}
+
+/** Gives the store and its queries to everything below, and reads anew what other tabs write. */
+export function DataProvider({
+  store,
+  children,
+}: {
+  readonly store: RecordStore;
+  readonly children: ReactNode;
+}) {
+  const [client] = useState(newQueryClient);
+  useEffect(() => store.onForeignChange(() => void client.invalidateQueries()), [store, client]);
+  return (
+    <StoreContext.Provider value={store}>
+      <QueryClientProvider client={client}>{children}</QueryClientProvider>
+    </StoreContext.Provider>
+  );
+}

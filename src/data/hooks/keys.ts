@@ -1,0 +1,6 @@
+/** Names of what TanStack Query keeps. */
+export const queryKeys = {
+  jobs: ['jobs'],
+  resins: ['resins'],
+  settings: ['settings'],
+} as const;

@@ -1,0 +1,31 @@
+import { useCallback, useState } from 'react';
+import type { QuickMix } from '../draft/quickDraft';
+import { createAutosave } from '../draft/autosave';
+import { settingsChange, settingsRecordOf } from '../repositories';
+import { useSettings } from './queries';
+import { useCommit } from './useCommit';
+
+/** The quick mix, kept as it is left. */
+export function useQuickMix(initial: QuickMix): {
+  readonly quick: QuickMix;
+  readonly change: (changed: Partial<QuickMix>) => void;
+} {
+  const { data: settings } = useSettings();
+  const commit = useCommit();
+  const [quick, setQuick] = useState(initial);
+  const save = useCallback(
+    async (next: QuickMix) => {
+      if (!settings) return;
+      const { startedWith } = settings;
+      await commit([settingsChange(settingsRecordOf({ startedWith, quick: next }, settings))]);
+    },
+    [commit, settings],
+  );
+  const [autosave] = useState(createAutosave);
+  const change = (changed: Partial<QuickMix>): void => {
+    const next = { ...quick, ...changed };
+    setQuick(next);
+    autosave.request(() => save(next));
+  };
+  return { quick, change };
+}

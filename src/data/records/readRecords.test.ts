@@ -1,0 +1,60 @@
+import { number, object, string } from 'yup';
+import { demoJobs } from '../demo/demoData';
+import { newJobDraft, type JobDraft } from '../draft/jobDraft';
+import { jobRecordOf } from '../repositories';
+import { jobRecords } from './jobRecord';
+import { readRecords, type RecordKind } from './readRecords';
+
+const schema = object({
+  id: string().required(),
+  schema: number().oneOf([3]).required(),
+  massG: number().required(),
+});
+const kind: RecordKind<typeof schema> = {
+  prefix: 'cup/',
+  version: 3,
+  schema,
+  migrations: {
+    1: ({ ounces, ...rest }) => ({ ...rest, mass: Number(ounces) * 28.35 }),
+    2: ({ mass, ...rest }) => ({ ...rest, massG: mass }),
+  },
+};
+
+test('older records come up step by step; what cannot be read is told apart and kept', () => {
+  const texts = new Map([
+    ['cup/old', '{"id":"old","schema":1,"ounces":2}'],
+    ['cup/new', '{"id":"new","schema":3,"massG":5}'],
+    ['cup/torn', '{"id":"torn","sch'],
+    ['cup/future', '{"id":"future","schema":4,"massG":5}'],
+    ['cup/ancient', '{"id":"ancient","schema":0}'],
+  ]);
+  const { records, unreadable } = readRecords(kind, texts);
+  expect(records).toEqual([
+    { id: 'old', schema: 3, massG: 56.7 },
+    { id: 'new', schema: 3, massG: 5 },
+  ]);
+  expect(unreadable.map(({ key }) => key)).toEqual(['cup/torn', 'cup/future', 'cup/ancient']);
+  expect(unreadable[0]?.text).toBe('{"id":"torn","sch');
+});
+
+test('a job is kept whole: the draft as typed, and the last state that was right', () => {
+  const { id: _, ...first } = demoJobs[0] as (typeof demoJobs)[number];
+  const good = jobRecordOf(first as unknown as JobDraft);
+  const broken = jobRecordOf({ ...good.draft, overage: 'lots' }, good);
+  const { records, unreadable } = readRecords(
+    jobRecords,
+    new Map([['job/x', JSON.stringify(broken)]]),
+  );
+  expect(unreadable).toEqual([]);
+  expect(records[0]?.draft.overage).toBe('lots');
+  expect(records[0]?.lastGood?.overage).toBe('10 %');
+  expect(records[0]?.revision).toBe(2);
+});
+
+test('a new job that is not measured yet can be kept', () => {
+  const record = jobRecordOf(newJobDraft(undefined));
+  expect(record.lastGood).toBeNull();
+  expect(readRecords(jobRecords, new Map([['job/x', JSON.stringify(record)]])).unreadable).toEqual(
+    [],
+  );
+});

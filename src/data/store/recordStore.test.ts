@@ -1,0 +1,124 @@
+import { createRecordStore, type KeyValueStorage, type StoredRecord } from './recordStore';
+import { StaleWriteError } from './staleWriteError';
+
+/** A device's storage in memory; it can be told to refuse, as a full or private one does. */
+function deviceStorage() {
+  const kept = new Map<string, string>();
+  const device = { refuses: false, transactions: 0 };
+  const ask = (): void => {
+    if (device.refuses) throw new Error('QuotaExceededError');
+  };
+  const storage: KeyValueStorage = {
+    getAllKeys: async () => [...kept.keys()],
+    getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, kept.get(key) ?? null])),
+    setMany: async (entries) => {
+      ask();
+      device.transactions += 1;
+      for (const [key, text] of Object.entries(entries)) kept.set(key, text);
+    },
+    removeMany: async (keys) => keys.forEach((key) => kept.delete(key)),
+  };
+  return { storage, device, kept };
+}
+
+function twoTabs() {
+  const { storage, device, kept } = deviceStorage();
+  const listeners = new Set<(keys: readonly string[]) => void>();
+  let queue: Promise<unknown> = Promise.resolve();
+  const tab = () => {
+    const mine = new Set<(keys: readonly string[]) => void>();
+    return createRecordStore({
+      storage,
+      exclusively: (work) => {
+        const next = queue.then(work, work);
+        queue = next.catch(() => undefined);
+        return next;
+      },
+      channel: {
+        post: (keys) => listeners.forEach((listener) => !mine.has(listener) && listener(keys)),
+        listen: (listener) => {
+          mine.add(listener);
+          listeners.add(listener);
+          return () => listeners.delete(listener);
+        },
+      },
+    });
+  };
+  return { first: tab(), second: tab(), device, kept };
+}
+
+const record = (id: string, revision: number): StoredRecord => ({ id, schema: 1, revision });
+
+test('all changes of one commit are one transaction, deletes included', async () => {
+  const { first, device, kept } = twoTabs();
+  await first.commit([
+    { key: 'job/a', record: record('a', 1) },
+    { key: 'job/b', record: record('b', 1) },
+  ]);
+  await first.commit([
+    { key: 'job/a', record: null },
+    { key: 'job/c', record: record('c', 1) },
+  ]);
+  expect(device.transactions).toBe(2);
+  expect([...(await first.read('job/')).keys()]).toEqual(['job/b', 'job/c']);
+  expect([...kept.keys()]).toEqual(['job/b', 'job/c']);
+});
+
+test('a write that did not see the latest is refused and changes nothing', async () => {
+  const { first, second } = twoTabs();
+  await first.commit([{ key: 'job/a', record: record('a', 1) }]);
+  await first.commit([{ key: 'job/a', record: record('a', 2), basedOn: 1 }]);
+  await expect(
+    second.commit([
+      { key: 'job/a', record: record('a', 2), basedOn: 1 },
+      { key: 'job/b', record: record('b', 1) },
+    ]),
+  ).rejects.toThrow(StaleWriteError);
+  expect([...(await second.read('job/')).keys()]).toEqual(['job/a']);
+});
+
+test('a write over a deleted record is refused, and says that it is gone', async () => {
+  const { first, second } = twoTabs();
+  await first.commit([{ key: 'job/a', record: record('a', 1) }]);
+  await first.commit([{ key: 'job/a', record: null }]);
+  await expect(
+    second.commit([{ key: 'job/a', record: record('a', 2), basedOn: 1 }]),
+  ).rejects.toMatchObject({ storedRevision: undefined });
+});
+
+test('other tabs hear which keys were written', async () => {
+  const { first, second } = twoTabs();
+  const heard: (readonly string[])[] = [];
+  second.onForeignChange((keys) => heard.push(keys));
+  await first.commit([{ key: 'job/a', record: record('a', 1) }]);
+  expect(heard).toEqual([['job/a']]);
+});
+
+test('a refused write stays in memory, says so, and is written once the device allows it', async () => {
+  const { first, device, kept } = twoTabs();
+  const states: string[] = [];
+  first.onSaveState(() => states.push(first.saveState().state));
+  await first.commit([{ key: 'job/a', record: record('a', 1) }]);
+  device.refuses = true;
+  await first.commit([{ key: 'job/a', record: record('a', 2), basedOn: 1 }]);
+  await first.commit([{ key: 'job/a', record: record('a', 3), basedOn: 2 }]);
+  expect(first.saveState()).toMatchObject({
+    state: 'failed',
+    reason: expect.stringContaining('Quota'),
+  });
+  expect((await first.read('job/')).get('job/a')).toContain('"revision":3');
+  expect(kept.get('job/a')).toContain('"revision":1');
+  device.refuses = false;
+  await first.commit([{ key: 'job/b', record: record('b', 1) }]);
+  expect(kept.get('job/a')).toContain('"revision":3');
+  expect(states).toEqual([
+    'saving',
+    'saved',
+    'saving',
+    'failed',
+    'saving',
+    'failed',
+    'saving',
+    'saved',
+  ]);
+});

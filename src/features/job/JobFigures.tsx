@@ -1,0 +1,127 @@
+import { StyleSheet, View } from 'react-native';
+import type { Plan, Reason } from '../../core/plan/planTypes';
+import { jobFileText } from '../../data/files/jobFile';
+import { download, fileNameOf } from '../../data/files/download';
+import { useOpenJob } from '../../data/draft/openJob';
+import { useShelf } from '../../data/hooks/queries';
+import { ActionButton } from '../../ui/ActionButton';
+import { AmountPair } from '../../ui/figures/AmountPair';
+import { WhyRow } from '../../ui/figures/WhyRow';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { sayFluidOunces, sayG, sayMl, sayOnScale, sayRatio } from '../../words/figures';
+import { sayReason } from '../../words/reasons';
+import { batchGroups, sayLayer } from '../../words/sheet';
+
+/** All figures of the job, each with its reason on a tap. */
+export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
+  const { plan, job, outdated } = useOpenJob();
+  const shelf = useShelf();
+  if (plan === undefined || job === undefined) return null;
+  return (
+    <View style={styles.stack}>
+      {outdated && (
+        <Words weight="semibold" role="status">
+          Last good figures: something in the job is not right yet.
+        </Words>
+      )}
+      <View style={[styles.stack, outdated && styles.outdated]} testID="figures">
+        <Batches plan={plan} />
+        <Totals plan={plan} />
+      </View>
+      <View style={styles.actions}>
+        <ActionButton kind="main" label="Mixing sheet" icon="printer" onPress={onSheet} />
+        <ActionButton
+          label="Save as a file"
+          icon="download"
+          onPress={() => download(fileNameOf(job.name, '.job.json'), jobFileText(job, shelf))}
+        />
+      </View>
+      <Words size="small" colour="inkSoft">
+        Estimates: the label and the safety data sheet of the resin decide.
+      </Words>
+    </View>
+  );
+}
+
+function Batches({ plan }: { readonly plan: Plan }) {
+  return batchGroups(plan).map(({ layer, count, batch }) => {
+    const { aG, bG, totalG, stepG } = batch.onScale;
+    const layerName = sayLayer(plan, layer);
+    return (
+      <View key={layer}>
+        {layerName !== '' && <Words weight="bold">{layerName}</Words>}
+        <Words heading={2} weight="semibold">
+          {count === 1 ? 'One batch' : `Each of ${count} equal batches`}: {sayMl(batch.ml)}
+        </Words>
+        <AmountPair
+          size={plan.layers.length > 1 ? 'large' : 'huge'}
+          a={{
+            figure: sayOnScale(aG, stepG),
+            unit: 'g',
+            also: [`${sayG(batch.a.g)} exactly`, sayMl(batch.a.ml)],
+          }}
+          b={{
+            figure: sayOnScale(bG, stepG),
+            unit: 'g',
+            also: [`${sayG(batch.b.g)} exactly`, sayMl(batch.b.ml)],
+          }}
+        />
+        <Words size="small" colour="inkSoft">
+          With both in the cup the scale reads {sayOnScale(totalG, stepG)} g.
+        </Words>
+      </View>
+    );
+  });
+}
+
+function Totals({ plan }: { readonly plan: Plan }) {
+  const why = (figure: Reason['figure']): string =>
+    plan.why
+      .filter((reason) => reason.figure === figure)
+      .map(sayReason)
+      .join(' ');
+  const ratio = sayRatio(plan.resin.ratio);
+  const [first, second] =
+    plan.resin.statedBy === 'volume'
+      ? [`${ratio.byVolume} by volume`, `${ratio.byWeight} by weight`]
+      : [`${ratio.byWeight} by weight`, `${ratio.byVolume} by volume`];
+  return (
+    <View>
+      <WhyRow
+        label="Cavities"
+        value={sayMl(plan.cavityMl)}
+        also={sayFluidOunces(plan.cavityUsFlOz, plan.cavityImperialFlOz)}
+        why={why('cavityMl')}
+      />
+      {plan.layers.length > 1 &&
+        plan.layers.map((layer, index) => (
+          <WhyRow
+            key={index}
+            label={`In ${sayLayer(plan, index).replace(/^L/, 'l')}`}
+            value={sayMl(layer.cavityMl)}
+          />
+        ))}
+      <WhyRow
+        label="To mix"
+        value={sayMl(plan.totalMl)}
+        also={sayG(plan.totalG)}
+        why={why('totalMl')}
+      />
+      <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
+      <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+      <WhyRow
+        label="Batches"
+        value={String(plan.batches.length)}
+        why={`${why('batches')} ${why('scale')}`}
+      />
+      <WhyRow label="Ratio" value={first} also={second} why={why('ratio')} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.large },
+  outdated: { opacity: 0.5 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

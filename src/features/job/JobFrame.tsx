@@ -1,0 +1,124 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useOpenJob } from '../../data/draft/openJob';
+import { useSaveState } from '../../data/hooks/queries';
+import { WarningList } from '../../ui/feedback/WarningList';
+import { Screen } from '../../ui/frame/Screen';
+import { Tabs } from '../../ui/frame/Tabs';
+import { Section } from '../../ui/section/Section';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { space } from '../../ui/theme/tokens';
+import { useWide } from '../../ui/theme/useWide';
+import { sayC } from '../../words/figures';
+import { AmountsBar } from './AmountsBar';
+import { ConflictNotice } from './ConflictNotice';
+import { JobFigures } from './JobFigures';
+
+/** The steps that have a screen so far, in the order of the work. */
+export const jobSteps = [
+  { value: 'measure', label: 'Measure' },
+  { value: 'resin', label: 'Resin' },
+  { value: 'mix', label: 'Mix' },
+] as const;
+export type JobStep = (typeof jobSteps)[number]['value'];
+
+const saveWords = { saved: 'saved', saving: 'saving', failed: 'not saved' } as const;
+
+interface JobFrameProps {
+  readonly step: JobStep | undefined;
+  readonly onStep: (step: JobStep) => void;
+  readonly onBack: () => void;
+  readonly onSheet: () => void;
+  readonly children: ReactNode;
+}
+
+/** One job: its steps, its Section and its figures, which follow every keystroke. */
+export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFrameProps) {
+  const wide = useWide();
+  const { state } = useSaveState();
+  const { record, plan } = useOpenJob();
+  const tabs = <Tabs label="Steps" tabs={jobSteps} value={step} onChange={onStep} />;
+  const title = record.draft.name.trim() || 'New job';
+  const common = {
+    title,
+    subtitle: plan && `${plan.resin.name} · room ${sayC(plan.roomTemperatureC)}`,
+    status: saveWords[state],
+    onBack,
+  };
+  if (wide) {
+    return (
+      <Screen {...common} fills>
+        <WideColumns tabs={tabs} onSheet={onSheet}>
+          {children}
+        </WideColumns>
+      </Screen>
+    );
+  }
+  return (
+    <Screen {...common} head={tabs} foot={<AmountsBar />}>
+      <ConflictNotice />
+      <JobSection greatestHeight={150} />
+      {children}
+      {step === 'mix' && <JobFigures onSheet={onSheet} />}
+    </Screen>
+  );
+}
+
+/** Steps at the left, the Section in the middle and staying put, figures at the right. */
+function WideColumns({
+  tabs,
+  onSheet,
+  children,
+}: {
+  readonly tabs: ReactNode;
+  readonly onSheet: () => void;
+  readonly children: ReactNode;
+}) {
+  const colours = useColours();
+  const ruled = { borderColor: colours.line };
+  return (
+    <View style={[styles.columns, ruled]}>
+      <View style={styles.steps}>
+        {tabs}
+        <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
+          <ConflictNotice />
+          {children}
+        </ScrollView>
+      </View>
+      <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
+        <JobSection greatestHeight={380} />
+      </ScrollView>
+      <ScrollView style={styles.figures} contentContainerStyle={styles.content}>
+        <JobFigures onSheet={onSheet} />
+      </ScrollView>
+    </View>
+  );
+}
+
+function JobSection({ greatestHeight }: { readonly greatestHeight: number }) {
+  const { plan, outdated } = useOpenJob();
+  if (plan === undefined) {
+    return (
+      <Words colour="inkSoft">
+        Measure a cavity: the Section and the amounts appear as you type.
+      </Words>
+    );
+  }
+  return (
+    <View style={[styles.stack, outdated && styles.outdated]}>
+      <Section plan={plan} greatestHeight={greatestHeight} />
+      <WarningList warnings={plan.warnings} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  columns: { flex: 1, flexDirection: 'row', borderTopWidth: 1, minHeight: 0 },
+  steps: { width: 400 },
+  section: { flex: 1, borderLeftWidth: 1, borderRightWidth: 1 },
+  figures: { width: 340, flexGrow: 0 },
+  content: { padding: space.large, gap: space.large },
+  stack: { gap: space.medium },
+  outdated: { opacity: 0.5 },
+});

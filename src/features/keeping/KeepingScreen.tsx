@@ -1,0 +1,84 @@
+import { StyleSheet, View } from 'react-native';
+import { useJobs, useResins, useSaveState } from '../../data/hooks/queries';
+import { useStartOver } from '../../data/hooks/useStart';
+import { download } from '../../data/files/download';
+import { useStore } from '../../data/hooks/DataProvider';
+import { everythingText } from '../../data/files/everything';
+import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { Screen } from '../../ui/frame/Screen';
+import { Panel } from '../../ui/Panel';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+
+/** Where the data is, how to get it out, and how to start over. */
+export function KeepingScreen() {
+  const { data: jobs } = useJobs();
+  const { data: resins } = useResins();
+  const saveState = useSaveState();
+  const store = useStore();
+  const startOver = useStartOver();
+  const notice = useNotice();
+  const unreadable = [...(jobs?.unreadable ?? []), ...(resins?.unreadable ?? [])];
+
+  async function start(from: 'demo' | 'empty'): Promise<void> {
+    const undo = await startOver(from);
+    notice({ text: from === 'demo' ? 'The demo is loaded' : 'Everything is cleared', undo });
+  }
+
+  return (
+    <Screen title="Data" subtitle="Everything stays in this browser, on this device.">
+      <Panel title="Kept here">
+        <Words>
+          {jobs?.records.length ?? 0} jobs and {resins?.records.length ?? 0} resins.
+        </Words>
+        {saveState.state === 'failed' && (
+          <Words colour="stop" role="alert">
+            This device refuses to save ({saveState.reason}). What you see is kept until you close
+            the page: save it as a file now.
+          </Words>
+        )}
+        <View style={styles.row}>
+          <ActionButton
+            icon="download"
+            label="Save everything as a file"
+            onPress={() =>
+              void (async () => download('nipperkin-data.json', await everythingText(store)))()
+            }
+          />
+        </View>
+      </Panel>
+      {unreadable.length > 0 && (
+        <Panel title="Not readable">
+          <Words role="alert">
+            {unreadable.length} records cannot be read by this version. They are left as they are;
+            save them as a file to look into them.
+          </Words>
+          <View style={styles.row}>
+            <ActionButton
+              icon="download"
+              label="Save them as a file"
+              onPress={() =>
+                download('nipperkin-unreadable.json', JSON.stringify(unreadable, null, 2))
+              }
+            />
+          </View>
+        </Panel>
+      )}
+      <Panel title="Start over">
+        <Words>
+          The demo is the refit of Wren’s Rest, a made-up river barge. Loading it puts its jobs and
+          resins beside yours; starting from empty clears all jobs and resins. Both can be undone.
+        </Words>
+        <View style={styles.row}>
+          <ActionButton label="Load the demo" onPress={() => void start('demo')} />
+          <ActionButton label="Start from empty" onPress={() => void start('empty')} />
+        </View>
+      </Panel>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

@@ -1,0 +1,71 @@
+import { useController } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { lengthRule } from '../../core/quantity/rules';
+import type { JobDraft } from '../../data/draft/jobDraft';
+import { useDraftField } from '../../data/draft/useDraftField';
+import { ActionButton } from '../../ui/ActionButton';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { SignButton } from '../../ui/SignButton';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { sayReadBack } from '../../words/readBack';
+
+/** Where the pour is cut into layers: the height of each layer's top but the last. */
+export function LayerHeights() {
+  const layers = useController<JobDraft, 'layers'>({ name: 'layers' });
+  const heights = layers.field.value?.heights ?? [];
+  const change = (next: string[]): void =>
+    layers.field.onChange(next.length === 0 ? undefined : { heights: next });
+  return (
+    <View style={styles.stack}>
+      <Words size="small" weight="semibold" colour="inkSoft">
+        Layers
+      </Words>
+      {heights.length === 0 && <Words>Poured in one go.</Words>}
+      {heights.map((_, index) => (
+        <LayerHeight
+          key={index}
+          index={index}
+          onRemove={() => change(heights.filter((__, each) => each !== index))}
+        />
+      ))}
+      <View style={styles.row}>
+        <ActionButton
+          icon="plus"
+          label={heights.length === 0 ? 'Cut into layers' : 'Cut once more'}
+          onPress={() => change([...heights, ''])}
+        />
+      </View>
+    </View>
+  );
+}
+
+function LayerHeight({
+  index,
+  onRemove,
+}: {
+  readonly index: number;
+  readonly onRemove: () => void;
+}) {
+  const field = useDraftField(`layers.heights.${index}`);
+  return (
+    <View style={styles.height}>
+      <View style={styles.field}>
+        <QuantityField
+          label={`Layer ${index + 1} ends at`}
+          {...field}
+          unit="mm"
+          readBack={sayReadBack(field.value, lengthRule)}
+        />
+      </View>
+      <SignButton icon="delete" label={`Remove the end of layer ${index + 1}`} onPress={onRemove} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.small },
+  row: { flexDirection: 'row' },
+  field: { flex: 1 },
+  height: { flexDirection: 'row', alignItems: 'center', gap: space.small },
+});

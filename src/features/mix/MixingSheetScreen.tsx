@@ -1,0 +1,139 @@
+import { setStringAsync } from 'expo-clipboard';
+import { StyleSheet, View } from 'react-native';
+import type { Plan } from '../../core/plan/planTypes';
+import { useOpenJob } from '../../data/draft/openJob';
+import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { WarningList } from '../../ui/feedback/WarningList';
+import { AmountPair } from '../../ui/figures/AmountPair';
+import { WhyRow } from '../../ui/figures/WhyRow';
+import { Screen } from '../../ui/frame/Screen';
+import { Section } from '../../ui/section/Section';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { space } from '../../ui/theme/tokens';
+import { sayC, sayG, sayMl, sayOnScale, sayRatio } from '../../words/figures';
+import { batchGroups, sayLayer, sheetText } from '../../words/sheet';
+
+/** The job on one sheet, for the wall over the bench: printed, or copied as text. */
+export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
+  const { plan, outdated } = useOpenJob();
+  const notice = useNotice();
+  if (plan === undefined) {
+    return (
+      <Screen title="Mixing sheet" onBack={onBack}>
+        <Words>The job has no amounts yet. Measure a cavity and choose a resin first.</Words>
+      </Screen>
+    );
+  }
+  const copy = async (): Promise<void> => {
+    const copied = await setStringAsync(sheetText(plan));
+    notice({
+      text: copied
+        ? 'Copied the mixing sheet'
+        : 'The browser did not allow copying. Print it instead.',
+    });
+  };
+  return (
+    <Screen
+      title={plan.name}
+      subtitle={`Mixing sheet · ${plan.resin.name} · room ${sayC(plan.roomTemperatureC)}`}
+      onBack={onBack}
+      foot={
+        <>
+          <ActionButton
+            kind="main"
+            icon="printer"
+            label="Print"
+            onPress={() => window.print()}
+            style={styles.grow}
+          />
+          <ActionButton
+            icon="content-copy"
+            label="Copy as text"
+            onPress={() => void copy()}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
+      {outdated && (
+        <Words weight="semibold" colour="stop" role="alert">
+          The job has an entry that is not right; this sheet shows the last good figures.
+        </Words>
+      )}
+      <Section plan={plan} greatestHeight={150} />
+      <WarningList warnings={plan.warnings} />
+      <Batches plan={plan} />
+      <Totals plan={plan} />
+      <Words size="small" colour="inkSoft">
+        Gloves, eyes, fresh air. Estimates: the label and the safety data sheet of the resin decide.
+      </Words>
+    </Screen>
+  );
+}
+
+function Batches({ plan }: { readonly plan: Plan }) {
+  return batchGroups(plan).map(({ layer, count, batch }) => {
+    const { aG, bG, totalG, stepG } = batch.onScale;
+    const title = [sayLayer(plan, layer), count === 1 ? 'one batch' : `${count} equal batches`]
+      .filter((text) => text !== '')
+      .join(': ');
+    return (
+      <View key={layer} style={styles.batch} testID="batch">
+        <Words heading={2} weight="bold">
+          {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
+        </Words>
+        <AmountPair
+          a={{ figure: sayOnScale(aG, stepG), unit: 'g', also: [sayMl(batch.a.ml)] }}
+          b={{ figure: sayOnScale(bG, stepG), unit: 'g', also: [sayMl(batch.b.ml)] }}
+        />
+        <Words size="small">Scale reads {sayOnScale(totalG, stepG)} g with both in.</Words>
+        <TickBoxes count={count} />
+      </View>
+    );
+  });
+}
+
+/** A box on paper for each batch poured. */
+function TickBoxes({ count }: { readonly count: number }) {
+  const colours = useColours();
+  if (count > 40) return null;
+  return (
+    <View style={styles.boxes} aria-hidden>
+      {Array.from({ length: count }, (_, index) => (
+        <View key={index} style={styles.box}>
+          <View style={[styles.tick, { borderColor: colours.ink }]} />
+          <Words size="small" colour="inkSoft">
+            {index + 1}
+          </Words>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Totals({ plan }: { readonly plan: Plan }) {
+  const ratio = sayRatio(plan.resin.ratio);
+  return (
+    <View>
+      <WhyRow label="Cavities" value={sayMl(plan.cavityMl)} />
+      <WhyRow label="To mix" value={sayMl(plan.totalMl)} also={sayG(plan.totalG)} />
+      <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
+      <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+      <WhyRow
+        label="Ratio"
+        value={`${ratio.byVolume} by volume`}
+        also={`${ratio.byWeight} by weight`}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flexGrow: 1 },
+  batch: { gap: space.small },
+  boxes: { flexDirection: 'row', flexWrap: 'wrap', gap: space.medium },
+  box: { flexDirection: 'row', alignItems: 'center', gap: space.tight },
+  tick: { width: 20, height: 20, borderWidth: 1.5 },
+});

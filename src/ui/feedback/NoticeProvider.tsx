@@ -1,0 +1,52 @@
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { StyleSheet } from 'react-native';
+import { Snackbar } from 'react-native-paper';
+
+interface Notice {
+  readonly text: string;
+  /** Takes back what has just been done. */
+  readonly undo?: () => Promise<void>;
+}
+
+const NoticeContext = createContext<(notice: Notice) => void>(() => undefined);
+
+/** Tells what has just happened, with a way back where there is one. */
+export function useNotice(): (notice: Notice) => void {
+  return useContext(NoticeContext);
+}
+
+/** Long enough to see it, take a glove off and reach it. */
+const undoTimeMs = 12_000;
+const readTimeMs = 4_000;
+
+/** The strip at the foot of the screen where notices appear; the latest one stands. */
+export function NoticeProvider({ children }: { readonly children: ReactNode }) {
+  const [notice, setNotice] = useState<Notice>();
+  const [visible, setVisible] = useState(false);
+  const show = useMemo(
+    () => (next: Notice) => {
+      setNotice(next);
+      setVisible(true);
+    },
+    [],
+  );
+  const undo = notice?.undo;
+  return (
+    <NoticeContext.Provider value={show}>
+      {children}
+      <Snackbar
+        visible={visible}
+        onDismiss={() => setVisible(false)}
+        duration={undo === undefined ? readTimeMs : undoTimeMs}
+        action={undo && { label: 'Undo', onPress: () => void undo() }}
+        wrapperStyle={styles.strip}
+      >
+        {notice?.text ?? ''}
+      </Snackbar>
+    </NoticeContext.Provider>
+  );
+}
+
+const styles = StyleSheet.create({
+  strip: { bottom: 72, alignSelf: 'center', maxWidth: 560 },
+});

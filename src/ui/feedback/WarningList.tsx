@@ -1,0 +1,29 @@
+import { StyleSheet, View } from 'react-native';
+import type { Warning } from '../../core/plan/planTypes';
+import { sayWarning } from '../../words/warnings';
+import { Icon } from '../icons/Icon';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
+import { space } from '../theme/tokens';
+
+/** What a plan warns of: what will happen, why, what to do. */
+export function WarningList({ warnings }: { readonly warnings: readonly Warning[] }) {
+  const colours = useColours();
+  return warnings.map((warning) => (
+    <View
+      key={warning.code}
+      role="note"
+      style={[styles.warning, { backgroundColor: colours.warnSheet }]}
+    >
+      <Icon name="warning" colour={colours.ink} />
+      <Words size="small" style={styles.words}>
+        {sayWarning(warning)}
+      </Words>
+    </View>
+  ));
+}
+
+const styles = StyleSheet.create({
+  warning: { flexDirection: 'row', gap: space.small, padding: space.medium },
+  words: { flexShrink: 1 },
+});

@@ -1,0 +1,94 @@
+import { useId, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { withUnitIfBare } from '../../core/quantity/parseQuantity';
+import type { Problem } from '../../core/problem';
+import { sayProblem } from '../../words/problems';
+import { ActionButton } from '../ActionButton';
+import { space } from '../theme/tokens';
+import { FieldFrame } from './FieldFrame';
+import { PlainInput } from './PlainInput';
+
+interface QuantityFieldProps {
+  readonly label: string;
+  /** The text as it is kept, always with its unit. */
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  /** Stands behind a bare figure, and is put there when the person leaves the field. */
+  readonly unit: string;
+  readonly problem?: Problem | undefined;
+  readonly readBack?: string | undefined;
+  readonly placeholder?: string;
+  readonly autoFocus?: boolean;
+}
+
+/** The text with the word that could mean more than one thing replaced by what is meant. */
+function resolved(text: string, problem: Problem, choice: string): string {
+  const { unit } = problem.data;
+  if (typeof unit !== 'string') return text.replace(/[\d.,]+/, choice);
+  const at = text.toLowerCase().lastIndexOf(unit);
+  return at < 0 ? text : text.slice(0, at) + choice + text.slice(at + unit.length);
+}
+
+/** A field for a quantity: any unit, fractions and sums; what cannot be read says what would be right. */
+export function QuantityField({
+  label,
+  value,
+  onChange,
+  unit,
+  problem,
+  readBack,
+  placeholder,
+  autoFocus,
+}: QuantityFieldProps) {
+  const problemId = useId();
+  // While the field has the focus it shows exactly what is typed; `value` already has the unit.
+  const [typing, setTyping] = useState<string>();
+  const choices = (problem?.data['choices'] ?? []) as readonly string[];
+  const untouched = value === '' && typing === undefined;
+  const shown = untouched ? undefined : problem;
+  return (
+    <FieldFrame
+      label={label}
+      problem={shown && sayProblem(shown)}
+      problemId={problemId}
+      readBack={readBack}
+      help={
+        shown !== undefined &&
+        choices.length > 0 && (
+          <View style={styles.choices}>
+            {choices.map((choice) => (
+              <ActionButton
+                key={choice}
+                label={choice}
+                onPress={() => {
+                  setTyping(undefined);
+                  onChange(resolved(value, shown, choice));
+                }}
+              />
+            ))}
+          </View>
+        )
+      }
+    >
+      <PlainInput
+        label={label}
+        numeric
+        value={typing ?? value}
+        placeholder={placeholder ?? unit}
+        autoFocus={autoFocus}
+        wrong={shown !== undefined}
+        describedBy={problemId}
+        onFocus={() => setTyping(value)}
+        onBlur={() => setTyping(undefined)}
+        onChangeText={(text) => {
+          setTyping(text);
+          onChange(withUnitIfBare(text, unit));
+        }}
+      />
+    </FieldFrame>
+  );
+}
+
+const styles = StyleSheet.create({
+  choices: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

@@ -1,0 +1,34 @@
+import { setStringAsync } from 'expo-clipboard';
+import { Pressable, StyleSheet } from 'react-native';
+import { useNotice } from '../feedback/NoticeProvider';
+import { Words } from '../text/Words';
+
+const sizes = {
+  large: { fontSize: 26, lineHeight: 32 },
+  huge: { fontSize: 38, lineHeight: 46 },
+} as const;
+
+interface FigureProps {
+  readonly figure: string;
+  readonly unit: string;
+  readonly size: keyof typeof sizes;
+}
+
+/** A figure to read from a step away; a long press copies it. */
+export function Figure({ figure, unit, size }: FigureProps) {
+  const notice = useNotice();
+  const copy = async (): Promise<void> => {
+    await setStringAsync(`${figure} ${unit}`);
+    notice({ text: `Copied ${figure} ${unit}` });
+  };
+  return (
+    <Pressable onLongPress={() => void copy()} style={styles.figure}>
+      <Words weight="bold" style={sizes[size]}>
+        {figure}
+        <Words size="large">{`\u00a0${unit}`}</Words>
+      </Words>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({ figure: { alignSelf: 'flex-start' } });

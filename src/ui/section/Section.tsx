@@ -1,0 +1,142 @@
+import { useId, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
+import type { Plan } from '../../core/plan/planTypes';
+import { sayMl, sayMm } from '../../words/figures';
+import { shapeNames } from '../../words/names';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
+import { space } from '../theme/tokens';
+import { Cavity } from './Cavity';
+import { DepthRule } from './DepthRule';
+import { captionDp, sectionLayout, type PlacedCavity } from './sectionLayout';
+
+interface SectionProps {
+  readonly plan: Plan;
+  /** Height of the deepest cavity on the screen, at the most. */
+  readonly greatestHeight: number;
+  /** The drawing alone, without rule and words: for a card in a list. */
+  readonly small?: boolean;
+  readonly onPressPart?: (index: number) => void;
+}
+
+/** Room for the rule's figures at the left and the layers' words at the right of a single cavity. */
+const ruleDp = 52;
+const layerWordsDp = 104;
+/** Below this width the layers' words go under the drawing. */
+const wordsBesideFrom = 330;
+
+const nameOf = ({ part }: PlacedCavity): string =>
+  `${part.name ?? shapeNames[part.shape]}${part.count > 1 ? ` × ${part.count}` : ''}`;
+
+/** The heart of Nipperkin: the piece cut through, to scale, as it will be poured. Drawn from the plan alone. */
+export function Section({ plan, greatestHeight, small = false, onPressPart }: SectionProps) {
+  const colours = useColours();
+  const hatch = useId();
+  const [width, setWidth] = useState(0);
+  const single = !small && plan.parts.length === 1;
+  const wordsBeside = single && plan.layers.length > 1 && width >= wordsBesideFrom;
+  const rule = single ? ruleDp : 0;
+  const aside = wordsBeside ? layerWordsDp : 0;
+  const captions = small ? 0 : single ? captionDp / 2 : captionDp;
+  const layout = useMemo(
+    () => sectionLayout(plan.parts, width - rule - aside, greatestHeight, captions),
+    [plan.parts, width, rule, aside, greatestHeight, captions],
+  );
+  const { cavities, hidden, height } = layout;
+  const [first] = cavities;
+  const stretched = cavities.filter(({ exaggeration }) => exaggeration > 1);
+  const spoken = cavities
+    .map((cavity) => `${nameOf(cavity)}, ${sayMm(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`)
+    .join('; ');
+
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+      {first !== undefined && (
+        <View role="img" aria-label={`Section: ${spoken}`} style={{ height }}>
+          <Svg width={width} height={height} aria-hidden>
+            <Defs>
+              <Pattern id={hatch} width={5} height={5} patternUnits="userSpaceOnUse">
+                <Rect width={5} height={5} fill={colours.paper} />
+                <Line x1={0} y1={5} x2={5} y2={0} stroke={colours.wall} strokeWidth={0.9} />
+              </Pattern>
+            </Defs>
+            {cavities.map((cavity) => (
+              <Cavity
+                key={cavity.index}
+                cavity={{ ...cavity, centreX: cavity.centreX + rule }}
+                layers={plan.layers}
+                colours={colours}
+                hatch={hatch}
+                onPress={onPressPart && (() => onPressPart(cavity.index))}
+              />
+            ))}
+            {single && (
+              <DepthRule
+                cavity={first}
+                heightsMm={[0, ...plan.layers.map(({ toMm }) => toMm ?? first.depthMm)]}
+                colours={colours}
+                x={ruleDp - 12}
+              />
+            )}
+          </Svg>
+          {!small &&
+            cavities.map((cavity) => (
+              <View
+                key={cavity.index}
+                style={[
+                  styles.caption,
+                  { left: cavity.centreX + rule - 70, top: cavity.floorY + 12 },
+                ]}
+              >
+                {!single && (
+                  <Words size="small" weight="semibold" lines={1} style={styles.centre}>
+                    {nameOf(cavity)}
+                  </Words>
+                )}
+                <Words size="small" colour="inkSoft" lines={1} style={styles.centre}>
+                  {sayMl(cavity.part.ml)}
+                </Words>
+              </View>
+            ))}
+          {wordsBeside &&
+            plan.layers.map(({ fromMm = 0, toMm = 0, ml }, index) => (
+              <View
+                key={index}
+                style={[
+                  styles.layerWords,
+                  { top: first.floorY - ((fromMm + toMm) / 2) * first.upPerMm - 20 },
+                ]}
+              >
+                <Words size="small" weight="semibold">
+                  Layer {index + 1}
+                </Words>
+                <Words size="small" colour="inkSoft">
+                  {sayMl(ml)}
+                </Words>
+              </View>
+            ))}
+        </View>
+      )}
+      {!small && (
+        <Words size="small" colour="inkSoft" style={styles.centre}>
+          {first === undefined
+            ? 'A known amount has no form to draw.'
+            : [
+                stretched.length === 0
+                  ? 'Section, to scale'
+                  : `Section; depth of ${stretched.map(nameOf).join(', ')} drawn × ${Math.max(...stretched.map(({ exaggeration }) => exaggeration))}`,
+                ...(single ? ['heights in mm'] : []),
+                ...(hidden > 0 ? [`${hidden} more not drawn`] : []),
+              ].join(' · ')}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  caption: { position: 'absolute', width: 140 },
+  layerWords: { position: 'absolute', right: 0, width: layerWordsDp - space.small },
+  centre: { textAlign: 'center' },
+});

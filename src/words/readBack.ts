@@ -1,0 +1,43 @@
+import { formatNumber, formatPlain } from '../core/quantity/format';
+import { readQuantity } from '../core/quantity/readQuantity';
+import type { Kind } from '../core/quantity/kinds';
+import type { QuantityRule } from '../core/quantity/rules';
+import { InputError } from '../core/problem';
+import { sayC, sayG, sayMl, sayMm, sayPercent } from './figures';
+
+const tie = '\u00a0';
+
+function said(kind: Kind, value: number): string {
+  switch (kind) {
+    case 'length':
+      return sayMm(value);
+    case 'area':
+      return `${formatNumber(value / 1e6, 4)}${tie}m²`;
+    case 'volume':
+      return sayMl(value);
+    case 'mass':
+      return sayG(value);
+    case 'density':
+      return `${formatPlain(value, 4)}${tie}g/ml`;
+    case 'temperature':
+      return sayC(value);
+    case 'fraction':
+      return sayPercent(value);
+  }
+}
+
+/** What a typed quantity comes to in the core's unit; nothing where it says so itself or is not right. */
+export function sayReadBack<K extends Kind>(
+  typed: string,
+  rule: QuantityRule<K>,
+): string | undefined {
+  try {
+    const { kind, value } = readQuantity(typed, rule);
+    const text = said(kind, value);
+    const same = text.replace(tie, ' ').replace(/\.0 /, ' ');
+    return typed.trim().replace(/\s+/g, ' ') === same ? undefined : `= ${text}`;
+  } catch (error) {
+    if (error instanceof InputError) return undefined;
+    throw error;
+  }
+}

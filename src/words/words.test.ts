@@ -1,0 +1,80 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import exampleFile from '../../docs/formats/drawer-tray.job.json';
+import { readJob } from '../core/job';
+import { planJob } from '../core/plan/planJob';
+import { lengthRule, overageRule, volumeRule } from '../core/quantity/rules';
+import { saidCodes, sayProblem } from './problems';
+import { sayReadBack } from './readBack';
+import { sayReason } from './reasons';
+import { sheetText } from './sheet';
+import { sayWarning } from './warnings';
+
+const job = readJob(exampleFile);
+const plan = planJob(job);
+
+function codesInCore(folder: string): string[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) return codesInCore(path);
+    if (!entry.name.endsWith('.ts') || entry.name.endsWith('.test.ts')) return [];
+    const source = readFileSync(path, 'utf8');
+    return [...source.matchAll(/(?:InputError\(\s*|refusal\(context, |refuse\()'([a-z-]+)'/g)].map(
+      ([, code = '']) => code,
+    );
+  });
+}
+
+test('every code that the core can refuse with has a sentence', () => {
+  const codes = new Set(codesInCore(join(__dirname, '../core')));
+  expect(codes.size).toBeGreaterThan(15);
+  expect([...codes].filter((code) => !saidCodes.includes(code))).toEqual([]);
+});
+
+test('a refusal says what is wrong and what would be right', () => {
+  const data = { expected: ['length'], found: 'area', example: '300 mm' };
+  expect(sayProblem({ code: 'wrong-kind', value: '3 m2', data })).toBe(
+    'That is an area; this wants a length. Write it like 300 mm.',
+  );
+});
+
+test.each([
+  ['1-1/4 in', lengthRule, '= 31.75\u00a0mm'],
+  ['300 mm', lengthRule, undefined],
+  ['wide', lengthRule, undefined],
+  ['1 l', volumeRule, '= 1000.0\u00a0ml'],
+  ['10 %', overageRule, undefined],
+] as const)('%s reads back', (typed, rule, expected) => {
+  expect(sayReadBack(typed, rule as typeof lengthRule)).toBe(expected);
+});
+
+test('the sheet as text has every figure that is poured', () => {
+  const text = sheetText(plan).replaceAll('\u00a0', ' ');
+  expect(text).toContain('Drawer tray');
+  expect(text).toContain('To mix 2095.5 ml, 2289.3 g');
+  expect(text).toContain('A 1571.6 ml, 1775.9 g');
+  expect(text).toContain('B 523.9 ml, 513.4 g');
+  expect(text).toContain('3 equal batches of 698.5 ml');
+  expect(text).toContain('A 592 g (523.9 ml)');
+  expect(text).toContain('B 171 g (174.6 ml)');
+  expect(text).toContain('Scale reads 763 g');
+  expect(text).toContain('3 : 1 by volume, 100 : 28.91 by weight');
+});
+
+test('every reason and warning of a plan has words of its own', () => {
+  const busy = planJob({
+    ...job,
+    resin: { ...job.resin, id: 'gone', greatestDepth: '20 mm' },
+    batches: 1,
+    scale: { step: '100 g' },
+  });
+  expect(busy.warnings.map(({ code }) => code).sort()).toEqual([
+    'deeper-than-label',
+    'over-container',
+    'resin-not-on-shelf',
+    'scale-too-coarse',
+  ]);
+  for (const warning of busy.warnings) expect(sayWarning(warning)).toMatch(/^[A-Z].*\.$/);
+  for (const reason of [...plan.why, ...busy.why])
+    expect(sayReason(reason)).toMatch(/^[A-Z0-9].*\.$/);
+});
