@@ -124,8 +124,9 @@ test.describe('bad input', () => {
 test('several cavities add up; a removed one comes back by undo', async ({ page }) => {
   await page.goto('/jobs/demo-drawer-tray/measure');
   const bar = page.getByRole('status', { name: 'Amounts in all' });
-  await page.getByRole('button', { name: 'Cylinder', exact: true }).tap();
+  await page.getByRole('button', { name: 'Add a cavity' }).tap();
   const second = page.getByTestId('cavity-2');
+  await second.getByRole('radio', { name: 'Cylinder' }).tap();
   await type(second.getByLabel('Diameter'), '100');
   await type(second.getByLabel('Depth'), '20');
   await second.getByRole('button', { name: 'More count' }).tap();

@@ -21,6 +21,9 @@ test('wide: steps, Section and figures side by side, all by keyboard', async ({ 
   await expect(page.getByTestId('figures')).toContainText(figure('4191.0 ml'));
   await page.keyboard.press('Tab');
   await expect(page.getByLabel('Length')).toHaveValue('600 mm');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
 });
 
 test('wide: a long name and many cavities stay in their columns', async ({ page }) => {
@@ -30,12 +33,12 @@ test('wide: a long name and many cavities stay in their columns', async ({ page 
     'Unbreakablylongnamewithoutanyspace'.repeat(2).slice(0, 80),
   );
   for (let more = 0; more < 12; more += 1) {
-    await page.getByRole('button', { name: 'Box', exact: true }).click();
+    await page.getByRole('button', { name: 'Add a cavity' }).click();
     const cavity = page.getByTestId(`cavity-${more + 4}`);
     await cavity.getByLabel('Length').fill('200 mm');
     await cavity.getByLabel('Width').fill('20 mm');
     await cavity.getByLabel('Depth').fill('15 mm');
   }
-  await expect(page.getByText('3 more not drawn')).toBeVisible();
+  await expect(page.getByText('9 more not drawn')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(1280);
 });

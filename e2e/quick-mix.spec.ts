@@ -13,6 +13,15 @@ test('cold start: three taps and one figure give grams and millilitres of A and 
   await expect(part(page, 'B')).toContainText(figure('173.6 ml'));
 });
 
+test('a figure is copied by a long press', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.goto('/');
+  await type(page.getByLabel('Amount in one batch'), '500 g');
+  await page.getByText('387.9').click({ delay: 800 });
+  await expect(page.getByText('Copied 387.9 g')).toBeVisible();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('387.9 g');
+});
+
 test('any unit, several batches, and found again as it was left', async ({ page }) => {
   await page.goto('/');
   const amount = page.getByLabel('Amount in one batch');

@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { expoEnv, root, run, say } from './steps.mjs';
+import { expoEnv, root, run, tell } from './steps.mjs';
 
 const sources = ['src', 'public', 'app.config.ts', 'babel.config.js', 'package-lock.json'];
 const stamp = join(root, 'dist', '.built-from');
@@ -30,7 +30,7 @@ function fingerprint() {
 export async function build() {
   const wanted = fingerprint();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
-  say('Building the app; the first time takes two or three minutes.');
+  tell('Building the app; the first time takes two or three minutes.');
   rmSync(stamp, { force: true });
   const { code, output } = await run(
     'npx',
@@ -38,8 +38,8 @@ export async function build() {
     { quiet: true, env: expoEnv },
   );
   if (code !== 0) {
-    say(output);
-    say('The app could not be built, see above.');
+    tell(output);
+    tell('The app could not be built, see above.');
     return false;
   }
   writeFileSync(stamp, wanted);

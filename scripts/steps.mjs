@@ -5,7 +5,8 @@ import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 
-export const say = (text) => process.stdout.write(`${text}\n`);
+/** Says what is going on; on standard error, so that a command's own output stays clean. */
+export const tell = (text) => process.stderr.write(`${text}\n`);
 
 /** Runs a program to its end. With `quiet` its output is only shown when it fails. */
 export function run(command, args, { quiet = false, env = {} } = {}) {
@@ -32,10 +33,10 @@ export async function installPackages() {
   const lock = `${root}package-lock.json`;
   if (existsSync(installed) && statSync(installed).mtimeMs >= statSync(lock).mtimeMs) return;
   if (existsSync(installed) && sameVersions(installed, lock)) return;
-  say('Installing packages; the first time takes a minute or two.');
+  tell('Installing packages; the first time takes a minute or two.');
   const { code } = await run('npm', ['ci', '--no-audit', '--no-fund']);
   if (code !== 0) {
-    say('The packages could not be installed: `npm ci` failed, see above.');
+    tell('The packages could not be installed: `npm ci` failed, see above.');
     process.exit(code);
   }
 }

@@ -2,7 +2,9 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { build } from './build.mjs';
 import { chromiumPath } from './chromium.mjs';
-import { expoEnv, installPackages, root, run, say } from './steps.mjs';
+import { expoEnv, installPackages, root, run } from './steps.mjs';
+
+const say = (text) => process.stdout.write(`${text}\n`);
 
 const total = { passed: 0, failed: 0 };
 

@@ -1,3 +1,4 @@
+import { useFonts } from 'expo-font';
 import { Slot, usePathname, useRouter } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
 import { StyleSheet, View } from 'react-native';
@@ -8,6 +9,7 @@ import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
 import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
 import { ThemeProvider } from '@/ui/ThemeProvider';
+import { fontFiles } from '@/ui/theme/fonts';
 import { useColours } from '@/ui/theme/theme';
 import { useWide } from '@/ui/theme/useWide';
 
@@ -19,6 +21,7 @@ const places = [
 ] as const;
 
 export default function RootLayout() {
+  useFonts(fontFiles);
   return (
     <DataProvider store={browserStore}>
       <ThemeProvider>

@@ -1,8 +1,6 @@
-import { useFonts } from 'expo-font';
 import type { ReactNode } from 'react';
 import { PaperProvider } from 'react-native-paper';
 import { PaperIcon } from './icons/Icon';
-import { fontFiles } from './theme/fonts';
 import { lightTheme, useDeviceTheme } from './theme/theme';
 
 interface ThemeProviderProps {
@@ -11,11 +9,10 @@ interface ThemeProviderProps {
   readonly children: ReactNode;
 }
 
-/** Colours, fonts and icons for everything below. */
+/** Colours and icons for everything below. */
 export function ThemeProvider({ asPaper = false, children }: ThemeProviderProps) {
   const deviceTheme = useDeviceTheme();
   const theme = asPaper ? lightTheme : deviceTheme;
-  useFonts(fontFiles);
   return (
     <PaperProvider theme={theme} settings={{ icon: PaperIcon }}>
       {children}

@@ -1,6 +1,5 @@
 import { StyleSheet, View } from 'react-native';
 import { useFieldArray } from 'react-hook-form';
-import { partShapes, type PartShape } from '../../core/measure/partSchema';
 import { overageRule, roomTemperatureRule } from '../../core/quantity/rules';
 import { emptyPart, type JobDraft, type PartDraft } from '../../data/draft/jobDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
@@ -9,7 +8,6 @@ import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
-import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { shapeNames } from '../../words/names';
 import { sayReadBack } from '../../words/readBack';
@@ -56,20 +54,12 @@ export function MeasureStep() {
           onRemove={parts.fields.length > 1 ? (part) => remove(index, part) : undefined}
         />
       ))}
-      <View style={styles.add}>
-        <Words size="small" weight="semibold" colour="inkSoft">
-          Add another cavity
-        </Words>
-        <View style={styles.shapes}>
-          {partShapes.map((shape: PartShape) => (
-            <ActionButton
-              key={shape}
-              label={shapeNames[shape]}
-              icon="plus"
-              onPress={() => parts.append(emptyPart(shape))}
-            />
-          ))}
-        </View>
+      <View style={styles.row}>
+        <ActionButton
+          label="Add a cavity"
+          icon="plus"
+          onPress={() => parts.append(emptyPart('box'))}
+        />
       </View>
       <LayerHeights />
     </View>
@@ -78,6 +68,5 @@ export function MeasureStep() {
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
-  shapes: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
-  add: { gap: space.tight },
+  row: { flexDirection: 'row' },
 });

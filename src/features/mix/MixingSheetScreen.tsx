@@ -80,7 +80,7 @@ function Batches({ plan }: { readonly plan: Plan }) {
       .filter((text) => text !== '')
       .join(': ');
     return (
-      <View key={layer} style={styles.batch} testID="batch">
+      <View key={layer} style={styles.batch} testID="keep-together">
         <Words heading={2} weight="bold">
           {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
         </Words>
@@ -116,7 +116,7 @@ function TickBoxes({ count }: { readonly count: number }) {
 function Totals({ plan }: { readonly plan: Plan }) {
   const ratio = sayRatio(plan.resin.ratio);
   return (
-    <View>
+    <View testID="keep-together">
       <WhyRow label="Cavities" value={sayMl(plan.cavityMl)} />
       <WhyRow label="To mix" value={sayMl(plan.totalMl)} also={sayG(plan.totalG)} />
       <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />

@@ -52,8 +52,8 @@ export function CountField({ label, value, onChange, problem }: CountFieldProps)
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small, alignItems: 'center' },
-  input: { flexGrow: 1, flexShrink: 1, flexBasis: 56 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.hair, alignItems: 'center' },
+  input: { flexGrow: 1, flexShrink: 1, flexBasis: 52 },
   step: {
     margin: 0,
     // The border takes its room inside: what is touched stays full size.

@@ -64,6 +64,7 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     flexWrap: 'wrap',
     alignItems: 'center',
+    alignContent: 'center',
     justifyContent: 'space-between',
     columnGap: space.large,
     paddingVertical: space.tight,

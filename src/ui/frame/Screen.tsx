@@ -4,6 +4,7 @@ import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space, touch } from '../theme/tokens';
+import { useEscape } from './useEscape';
 
 interface ScreenProps {
   readonly title: string;
@@ -33,6 +34,7 @@ export function Screen({
   children,
 }: ScreenProps) {
   const colours = useColours();
+  useEscape(onBack);
   return (
     <View role="main" style={[styles.screen, { backgroundColor: colours.paper }]}>
       <View style={styles.head}>

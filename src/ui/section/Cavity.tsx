@@ -1,7 +1,7 @@
 import { G, Line, Path, Rect } from 'react-native-svg';
 import type { PlannedLayer } from '../../core/plan/planTypes';
 import type { Colours } from '../theme/tokens';
-import { wallDp, type PlacedCavity } from './sectionLayout';
+import { freeboardDp, type PlacedCavity } from './sectionLayout';
 
 interface CavityProps {
   readonly cavity: PlacedCavity;
@@ -22,12 +22,12 @@ function halfWidthAt({ part }: PlacedCavity, heightMm: number): number {
 
 /** One cavity cut through: the form around it, and its layers from the floor up. */
 export function Cavity({ cavity, layers, colours, hatch, onPress }: CavityProps) {
-  const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part } = cavity;
+  const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp } = cavity;
   const x = (heightMm: number, side: 1 | -1): number =>
     centreX + side * halfWidthAt(cavity, heightMm) * acrossPerMm;
   const y = (heightMm: number): number => floorY - heightMm * upPerMm;
   const isCoat = part.shape === 'coat';
-  const rim = y(depthMm) - 8;
+  const rim = y(depthMm) - freeboardDp;
   const body = (fromMm: number, toMm: number): string =>
     `M${x(fromMm, -1)} ${y(fromMm)}L${x(toMm, -1)} ${y(toMm)}L${x(toMm, 1)} ${y(toMm)}L${x(fromMm, 1)} ${y(fromMm)}Z`;
   // The form follows the cavity's sides; a coat lies on a board and has no sides.

@@ -9,7 +9,8 @@ import { useColours } from '../theme/theme';
 import { space } from '../theme/tokens';
 import { Cavity } from './Cavity';
 import { DepthRule } from './DepthRule';
-import { captionDp, sectionLayout, type PlacedCavity } from './sectionLayout';
+import { LayerWords } from './LayerWords';
+import { sectionLayout, type PlacedCavity } from './sectionLayout';
 
 interface SectionProps {
   readonly plan: Plan;
@@ -20,6 +21,8 @@ interface SectionProps {
   readonly onPressPart?: (index: number) => void;
 }
 
+/** Room under a cavity for its name and its volume, a line each. */
+const captionLineDp = 22;
 /** Room for the rule's figures at the left and the layers' words at the right of a single cavity. */
 const ruleDp = 52;
 const layerWordsDp = 104;
@@ -38,9 +41,14 @@ export function Section({ plan, greatestHeight, small = false, onPressPart }: Se
   const wordsBeside = single && plan.layers.length > 1 && width >= wordsBesideFrom;
   const rule = single ? ruleDp : 0;
   const aside = wordsBeside ? layerWordsDp : 0;
-  const captions = small ? 0 : single ? captionDp / 2 : captionDp;
+  const captions = small ? 0 : single ? captionLineDp : 2 * captionLineDp;
   const layout = useMemo(
-    () => sectionLayout(plan.parts, width - rule - aside, greatestHeight, captions),
+    () =>
+      sectionLayout(plan.parts, {
+        width: width - rule - aside,
+        greatestHeight,
+        captionHeight: captions,
+      }),
     [plan.parts, width, rule, aside, greatestHeight, captions],
   );
   const { cavities, hidden, height } = layout;
@@ -86,7 +94,7 @@ export function Section({ plan, greatestHeight, small = false, onPressPart }: Se
                 key={cavity.index}
                 style={[
                   styles.caption,
-                  { left: cavity.centreX + rule - 70, top: cavity.floorY + 12 },
+                  { left: cavity.left + rule, width: cavity.room, top: cavity.floorY + 12 },
                 ]}
               >
                 {!single && (
@@ -99,23 +107,9 @@ export function Section({ plan, greatestHeight, small = false, onPressPart }: Se
                 </Words>
               </View>
             ))}
-          {wordsBeside &&
-            plan.layers.map(({ fromMm = 0, toMm = 0, ml }, index) => (
-              <View
-                key={index}
-                style={[
-                  styles.layerWords,
-                  { top: first.floorY - ((fromMm + toMm) / 2) * first.upPerMm - 20 },
-                ]}
-              >
-                <Words size="small" weight="semibold">
-                  Layer {index + 1}
-                </Words>
-                <Words size="small" colour="inkSoft">
-                  {sayMl(ml)}
-                </Words>
-              </View>
-            ))}
+          {wordsBeside && (
+            <LayerWords plan={plan} cavity={first} left={width - layerWordsDp + space.small} />
+          )}
         </View>
       )}
       {!small && (
@@ -136,7 +130,6 @@ export function Section({ plan, greatestHeight, small = false, onPressPart }: Se
 }
 
 const styles = StyleSheet.create({
-  caption: { position: 'absolute', width: 140 },
-  layerWords: { position: 'absolute', right: 0, width: layerWordsDp - space.small },
+  caption: { position: 'absolute' },
   centre: { textAlign: 'center' },
 });

@@ -5,9 +5,13 @@ export interface PlacedCavity {
   readonly index: number;
   readonly part: MeasuredPart;
   readonly depthMm: number;
+  /** Left edge and width of the room it has, its caption included. */
+  readonly left: number;
+  readonly room: number;
   /** Middle of the cavity and height of its floor. */
   readonly centreX: number;
   readonly floorY: number;
+  readonly wallDp: number;
   /** dp per mm across, and upwards; they differ only where `exaggeration` says so. */
   readonly acrossPerMm: number;
   readonly upPerMm: number;
@@ -22,79 +26,87 @@ export interface SectionLayout {
   readonly hidden: number;
 }
 
-/** Thickness of a drawn form wall. */
-export const wallDp = 9;
-/** Room under a cavity for its name and volume. */
-export const captionDp = 44;
-const gapDp = 22;
+interface SectionRoom {
+  readonly width: number;
+  /** Height of the deepest cavity, at the most. */
+  readonly greatestHeight: number;
+  /** Room under each cavity for words; without words cavities may stand closer and in one row. */
+  readonly captionHeight: number;
+}
+
+/** The narrowest that a caption can be read in. */
+const narrowestCaption = 104;
+const mostRows = 2;
 /** A pour thinner than this on the screen is drawn deeper than it is. */
 const thinnestDp = 7;
 const thinDrawnDp = 16;
-const mostDrawn = 12;
+/** The form stands this much over the rim. */
+export const freeboardDp = 8;
 
 const widestMm = (part: MeasuredPart): number =>
   Math.max(...part.outline.map(({ widthMm }) => widthMm));
 
+function chunk<T>(items: readonly T[], size: number): T[][] {
+  return Array.from({ length: Math.ceil(items.length / size) }, (_, row) =>
+    items.slice(row * size, (row + 1) * size),
+  );
+}
+
 /**
- * Places the cavities of a plan side by side on one bench, at one scale, in as many rows as they need.
- * @param width of the drawing, dp
- * @param greatestHeight of the deepest cavity, dp
- * @param captionHeight room under each cavity, dp
+ * Places the cavities of a plan side by side on one bench, all at one scale, in two rows at the most.
  */
 export function sectionLayout(
   parts: readonly MeasuredPart[],
-  width: number,
-  greatestHeight: number,
-  captionHeight: number,
+  { width, greatestHeight, captionHeight }: SectionRoom,
 ): SectionLayout {
   const drawable = parts.flatMap((part, index) =>
     part.depthMm === undefined ? [] : [{ part, index, depthMm: part.depthMm }],
   );
-  const shown = drawable.slice(0, mostDrawn);
-  if (shown.length === 0 || width <= 0) return { height: 0, cavities: [], hidden: 0 };
+  if (drawable.length === 0 || width <= 0) return { height: 0, cavities: [], hidden: 0 };
+  const isSmall = captionHeight === 0;
+  const wallDp = isSmall ? 4 : 9;
+  const gapDp = isSmall ? 3 : 10;
+  const perRow = isSmall ? 4 : Math.max(1, Math.floor(width / narrowestCaption));
+  const shown = drawable.slice(0, isSmall ? perRow : Math.max(2, perRow * mostRows));
+  const rows = chunk(shown, perRow);
 
-  const room = width - 2 * wallDp - 2;
+  const aroundDp = 2 * wallDp + gapDp;
   const perMm = Math.min(
-    room / Math.max(...shown.map(({ part }) => widestMm(part))),
     greatestHeight / Math.max(...shown.map(({ depthMm }) => depthMm)),
+    ...rows.map((row) => {
+      const rowMm = row.reduce((sum, { part }) => sum + widestMm(part), 0);
+      return (width - row.length * aroundDp) / rowMm;
+    }),
   );
 
   const cavities: PlacedCavity[] = [];
   let top = 0;
-  let row: { cavity: Omit<PlacedCavity, 'floorY' | 'centreX'>; cell: number; tall: number }[] = [];
-  let used = 0;
-
-  function endRow(): void {
-    const tall = Math.max(...row.map((each) => each.tall));
-    const free = (width - used) / row.length;
+  for (const row of rows) {
+    const drawn = row.map((each) => {
+      const toScaleDp = each.depthMm * perMm;
+      const exaggeration =
+        toScaleDp >= thinnestDp ? 1 : Math.max(2, Math.round(thinDrawnDp / toScaleDp));
+      return { ...each, exaggeration, upPerMm: perMm * exaggeration };
+    });
+    const tall =
+      Math.max(...drawn.map(({ depthMm, upPerMm }) => depthMm * upPerMm)) + freeboardDp + 4;
+    const wantedDp = drawn.map(({ part }) => widestMm(part) * perMm + aroundDp);
+    const freeDp = (width - wantedDp.reduce((sum, wanted) => sum + wanted, 0)) / row.length;
     let left = 0;
-    for (const { cavity, cell } of row) {
-      cavities.push({ ...cavity, centreX: left + (cell + free) / 2, floorY: top + tall });
-      left += cell + free;
-    }
+    drawn.forEach((each, place) => {
+      const room = (wantedDp[place] ?? 0) + freeDp;
+      cavities.push({
+        ...each,
+        acrossPerMm: perMm,
+        left,
+        room,
+        centreX: left + room / 2,
+        floorY: top + tall,
+        wallDp,
+      });
+      left += room;
+    });
     top += tall + wallDp + 2 + captionHeight;
-    row = [];
-    used = 0;
   }
-
-  for (const { part, index, depthMm } of shown) {
-    const toScaleDp = depthMm * perMm;
-    const exaggeration =
-      toScaleDp >= thinnestDp ? 1 : Math.max(2, Math.round(thinDrawnDp / toScaleDp));
-    const cavity = {
-      index,
-      part,
-      depthMm,
-      acrossPerMm: perMm,
-      upPerMm: perMm * exaggeration,
-      exaggeration,
-    };
-    // A narrow cavity still needs room for its caption.
-    const cell = Math.min(width, Math.max(widestMm(part) * perMm + 2 * wallDp + gapDp, 96));
-    if (row.length > 0 && used + cell > width) endRow();
-    row.push({ cavity, cell, tall: depthMm * cavity.upPerMm + 12 });
-    used += cell;
-  }
-  endRow();
   return { height: top, cavities, hidden: drawable.length - shown.length };
 }

@@ -19,7 +19,6 @@ export interface Colours {
   readonly resinDeep: string;
   /** Part B, always blue-green. */
   readonly partB: string;
-  readonly hardener: string;
   /** Only for "stop". */
   readonly stop: string;
   readonly warnSheet: string;
@@ -39,7 +38,6 @@ export const light: Colours = {
   resin: '#dfb064',
   resinDeep: '#9a6414',
   partB: '#0e5a61',
-  hardener: '#4f9aa1',
   stop: '#a3201b',
   warnSheet: '#f2e3c2',
   wall: '#8b8578',
@@ -58,7 +56,6 @@ export const dark: Colours = {
   resin: '#b97f2c',
   resinDeep: '#e8b25c',
   partB: '#6cc9d2',
-  hardener: '#3d8c94',
   stop: '#ff9088',
   warnSheet: '#3a2f18',
   wall: '#7d8783',

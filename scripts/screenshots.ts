@@ -1,0 +1,81 @@
+import { chromium, type Page } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { createApp } from '../server/app';
+import { listen } from '../server/listen';
+import { chromiumPath, chromiumSwitches } from './chromium.mjs';
+
+const folder = 'docs/screenshots';
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly wide?: boolean;
+  readonly dark?: boolean;
+  /** What is done on the page before the picture is taken. */
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const screenSize = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
+
+/** One picture of each main view, all from the demo data. */
+const shots: readonly Shot[] = [
+  {
+    name: 'quick-mix',
+    path: '/',
+    act: async (page) => {
+      await page.getByLabel('Amount in one batch').fill('500 g');
+      await page.getByTestId('part-A').waitFor();
+      await page.getByRole('heading', { level: 1 }).click();
+    },
+  },
+  { name: 'jobs', path: '/jobs' },
+  { name: 'job-measure', path: '/jobs/demo-drawer-knobs/measure' },
+  { name: 'job-resin', path: '/jobs/demo-chart-table/resin' },
+  { name: 'job-mix-dark', path: '/jobs/demo-drawer-tray/mix', dark: true },
+  {
+    name: 'job-bad-input',
+    path: '/jobs/demo-drawer-tray/measure',
+    act: async (page) => {
+      await page.getByLabel('Depth').fill('3 m2');
+      await page.getByText('this wants a length').scrollIntoViewIfNeeded();
+    },
+  },
+  { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
+  { name: 'shelf', path: '/shelf' },
+  { name: 'resin-card', path: '/shelf/demo-table-coat' },
+  { name: 'data', path: '/data' },
+  { name: 'wide-job', path: '/jobs/demo-lamp-base/measure', wide: true },
+  { name: 'wide-job-dark', path: '/jobs/demo-galley-bowl/mix', wide: true, dark: true },
+];
+
+async function main(): Promise<void> {
+  mkdirSync(folder, { recursive: true });
+  const server = await listen(createApp(resolve('dist')), 0);
+  const executablePath = chromiumPath();
+  const browser = await chromium.launch({
+    ...(executablePath === undefined ? {} : { executablePath }),
+    args: chromiumSwitches,
+  });
+  try {
+    for (const { name, path, wide = false, dark = false, act } of shots) {
+      const page = await browser.newPage({
+        viewport: wide ? screenSize.wide : screenSize.phone,
+        colorScheme: dark ? 'dark' : 'light',
+      });
+      await page.goto(server.address + path);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.waitForLoadState('networkidle');
+      await page.evaluate(() => document.fonts.ready);
+      await act?.(page);
+      await page.screenshot({ path: `${folder}/${name}.png`, animations: 'disabled' });
+      await page.close();
+      process.stdout.write(`${folder}/${name}.png\n`);
+    }
+  } finally {
+    await browser.close();
+    await server.close();
+  }
+}
+
+void main();

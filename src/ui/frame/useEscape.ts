@@ -1,0 +1,16 @@
+import { useEffect } from 'react';
+
+/** Escape goes back; out of a field it only leaves the field, so that a slip does not leave the screen. */
+export function useEscape(onBack: (() => void) | undefined): void {
+  useEffect(() => {
+    if (onBack === undefined) return undefined;
+    const pressed = (event: KeyboardEvent): void => {
+      if (event.key !== 'Escape' || event.defaultPrevented) return;
+      const here = document.activeElement;
+      if (here instanceof HTMLInputElement || here instanceof HTMLTextAreaElement) here.blur();
+      else onBack();
+    };
+    document.addEventListener('keydown', pressed);
+    return () => document.removeEventListener('keydown', pressed);
+  }, [onBack]);
+}
