@@ -21,6 +21,8 @@ test('wide: steps, Section and figures side by side, all by keyboard', async ({ 
   await expect(page.getByTestId('figures')).toContainText(figure('4191.0 ml'));
   await page.keyboard.press('Tab');
   await expect(page.getByLabel('Length')).toHaveValue('600 mm');
+  await section.click();
+  await expect(page.getByLabel('Length')).toBeFocused();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();

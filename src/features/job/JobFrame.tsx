@@ -1,8 +1,10 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
+import { cavityTestId } from '../../ui/section/cavityTestId';
 import { useSaveState } from '../../data/hooks/queries';
 import { WarningList } from '../../ui/feedback/WarningList';
+import { focusFirstField } from '../../ui/fields/focusFirstField';
 import { Screen } from '../../ui/frame/Screen';
 import { Tabs } from '../../ui/frame/Tabs';
 import { Section } from '../../ui/section/Section';
@@ -38,6 +40,11 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
   const wide = useWide();
   const { state } = useSaveState();
   const { record, plan } = useOpenJob();
+  /** A cavity that is tapped opens where it is measured. */
+  const openPart = (index: number): void => {
+    if (step === 'measure') focusFirstField(cavityTestId(index));
+    else onStep('measure');
+  };
   const tabs = <Tabs label="Steps" tabs={jobSteps} value={step} onChange={onStep} />;
   const title = record.draft.name.trim() || 'New job';
   const common = {
@@ -49,7 +56,7 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
   if (wide) {
     return (
       <Screen {...common} fills>
-        <WideColumns tabs={tabs} onSheet={onSheet}>
+        <WideColumns tabs={tabs} onSheet={onSheet} onPressPart={openPart}>
           {children}
         </WideColumns>
       </Screen>
@@ -58,7 +65,7 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
   return (
     <Screen {...common} head={tabs} foot={<AmountsBar />}>
       <ConflictNotice />
-      <JobSection greatestHeight={150} />
+      <JobSection greatestHeight={150} onPressPart={openPart} />
       {children}
       {step === 'mix' && <JobFigures onSheet={onSheet} />}
     </Screen>
@@ -69,10 +76,12 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
 function WideColumns({
   tabs,
   onSheet,
+  onPressPart,
   children,
 }: {
   readonly tabs: ReactNode;
   readonly onSheet: () => void;
+  readonly onPressPart: (index: number) => void;
   readonly children: ReactNode;
 }) {
   const colours = useColours();
@@ -87,7 +96,7 @@ function WideColumns({
         </ScrollView>
       </View>
       <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
-        <JobSection greatestHeight={380} />
+        <JobSection greatestHeight={380} onPressPart={onPressPart} />
       </ScrollView>
       <ScrollView style={styles.figures} contentContainerStyle={styles.content}>
         <JobFigures onSheet={onSheet} />
@@ -96,7 +105,13 @@ function WideColumns({
   );
 }
 
-function JobSection({ greatestHeight }: { readonly greatestHeight: number }) {
+function JobSection({
+  greatestHeight,
+  onPressPart,
+}: {
+  readonly greatestHeight: number;
+  readonly onPressPart: (index: number) => void;
+}) {
   const { plan, outdated } = useOpenJob();
   if (plan === undefined) {
     return (
@@ -107,7 +122,7 @@ function JobSection({ greatestHeight }: { readonly greatestHeight: number }) {
   }
   return (
     <View style={[styles.stack, outdated && styles.outdated]}>
-      <Section plan={plan} greatestHeight={greatestHeight} />
+      <Section plan={plan} greatestHeight={greatestHeight} onPressPart={onPressPart} />
       <WarningList warnings={plan.warnings} />
     </View>
   );

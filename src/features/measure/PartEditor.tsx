@@ -1,6 +1,7 @@
 import { useController, useWatch, type FieldPath } from 'react-hook-form';
 import { partShapes, type PartShape } from '../../core/measure/partSchema';
 import { areaRule, lengthRule, amountRule, type QuantityRule } from '../../core/quantity/rules';
+import { cavityTestId } from '../../ui/section/cavityTestId';
 import type { JobDraft, PartDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
@@ -45,7 +46,7 @@ export function PartEditor({ index, onRemove }: PartEditorProps) {
   const measured = plan?.parts[index];
   return (
     <Panel
-      testID={`cavity-${index + 1}`}
+      testID={cavityTestId(index)}
       title={`Cavity ${index + 1}`}
       actions={
         onRemove && (

@@ -10,7 +10,8 @@ export function useEscape(onBack: (() => void) | undefined): void {
       if (here instanceof HTMLInputElement || here instanceof HTMLTextAreaElement) here.blur();
       else onBack();
     };
-    document.addEventListener('keydown', pressed);
-    return () => document.removeEventListener('keydown', pressed);
+    // Heard on the way down: fields keep their keys from coming up again.
+    document.addEventListener('keydown', pressed, true);
+    return () => document.removeEventListener('keydown', pressed, true);
   }, [onBack]);
 }
