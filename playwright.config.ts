@@ -5,13 +5,13 @@ const port = 4397;
 
 export default defineConfig({
   testDir: 'e2e',
-  outputDir: 'test-results',
+  outputDir: '.cache/browser-tests',
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
   timeout: 45_000,
   expect: { timeout: 10_000 },
-  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  reporter: [['list'], ['json', { outputFile: '.cache/reports/browser.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,
     launchOptions: { executablePath: chromiumPath(), args: chromiumSwitches },

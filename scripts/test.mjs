@@ -1,10 +1,13 @@
 // `npm test`: installs what is missing, runs every check there is, and ends with one line for all of them.
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { build } from './build.mjs';
 import { chromiumPath } from './chromium.mjs';
 import { expoEnv, installPackages, root, run } from './steps.mjs';
 
 const say = (text) => process.stdout.write(`${text}\n`);
+
+/** Where the test runners leave their counts. */
+const reports = `${root}.cache/reports`;
 
 const total = { passed: 0, failed: 0 };
 
@@ -47,7 +50,7 @@ async function installChromium() {
 }
 
 async function unitTests() {
-  const report = `${root}test-results/unit.json`;
+  const report = `${reports}/unit.json`;
   rmSync(report, { force: true });
   await run('npx', ['jest', '--ci', '--json', `--outputFile=${report}`]);
   const result = readReport(report);
@@ -60,7 +63,7 @@ async function unitTests() {
 }
 
 async function browserTests() {
-  const report = `${root}test-results/browser.json`;
+  const report = `${reports}/browser.json`;
   rmSync(report, { force: true });
   if (chromiumPath() === undefined) return count(0, 1);
   await run('npx', ['playwright', 'test']);
@@ -74,6 +77,7 @@ async function browserTests() {
   count(expected, unexpected + flaky + skipped + result.errors.length);
 }
 
+mkdirSync(reports, { recursive: true });
 await installPackages();
 await installChromium();
 await check('formatting', 'npx', ['prettier', '--check', '.']);

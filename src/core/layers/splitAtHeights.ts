@@ -20,7 +20,8 @@ export function splitAtHeights(
 ): readonly LayerVolume[] {
   const { depthMm } = whole;
   if (heightsMm.length === 0) {
-    return [{ fromMm: depthMm && 0, toMm: depthMm, cavityMl: whole.cavityMl }];
+    const fromMm = depthMm === undefined ? undefined : 0;
+    return [{ fromMm, toMm: depthMm, cavityMl: whole.cavityMl }];
   }
   if (depthMm === undefined || whole.parts.some((part) => part.depthMm === undefined)) {
     throw new InputError('no-height', heightsMm[0], {}, 'layers.heights');

@@ -99,7 +99,7 @@ export function planJob(job: Job, shelf: Shelf = emptyShelf): Plan {
     },
     layers,
     batches,
-    why: reasons(job, { limitMl, container, overage, resin, stepG, whole, layers, batches }),
+    why: reasons(job, { card, limitMl, container, overage, resin, stepG, whole, layers, batches }),
     warnings: [
       ...shelfWarnings,
       ...depthWarnings(layers, resin.greatestDepthMm, card.name),

@@ -1,12 +1,15 @@
 import type { Job } from '../job';
 import type { MeasuredWhole } from '../measure/measureParts';
 import type { ReadResin } from '../resin/readResin';
+import type { Resin } from '../resin/resinSchema';
 import type { PlannedBatch, PlannedLayer, Reason } from './planTypes';
 
 /** Why each figure of a plan is what it is: the rule and the inputs that went in. */
 export function reasons(
   job: Job,
   figures: {
+    /** The card that the amounts were worked out with, from the shelf or from the job. */
+    readonly card: Resin;
     readonly limitMl: number | undefined;
     readonly container: { readonly capacityMl: number; readonly fill: number } | undefined;
     readonly overage: number;
@@ -17,7 +20,7 @@ export function reasons(
     readonly batches: readonly PlannedBatch[];
   },
 ): readonly Reason[] {
-  const { limitMl, container, overage, resin, stepG, whole, layers, batches } = figures;
+  const { card, limitMl, container, overage, resin, stepG, whole, layers, batches } = figures;
   const batchRule =
     job.batches !== undefined ? 'asked' : limitMl === undefined ? 'no-container' : 'container';
   return [
@@ -25,7 +28,7 @@ export function reasons(
     { figure: 'totalMl', rule: 'overage', data: { cavityMl: whole.cavityMl, overage } },
     {
       figure: 'ratio',
-      rule: `stated-by-${job.resin.ratio.by}`,
+      rule: `stated-by-${card.ratio.by}`,
       data: { densityAGPerMl: resin.densityAGPerMl, densityBGPerMl: resin.densityBGPerMl },
     },
     {

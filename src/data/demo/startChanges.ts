@@ -1,6 +1,4 @@
 import type { JobDraft } from '../draft/jobDraft';
-import { jobRecords } from '../records/jobRecord';
-import { resinRecords } from '../records/resinRecord';
 import type { SettingsRecord } from '../records/settingsRecord';
 import {
   jobChange,
@@ -34,16 +32,14 @@ export async function demoChanges(before: SettingsRecord | undefined): Promise<C
   ];
 }
 
-/** Everything that a start from empty writes, over the records that are there. */
+/** Everything that a start from empty writes: the records under these keys go. */
 export function emptyChanges(
   keys: readonly string[],
   before: SettingsRecord | undefined,
 ): Change[] {
   const quick = { amount: '', resinId: '', batches: '1' };
   return [
-    ...keys
-      .filter((key) => [jobRecords, resinRecords].some(({ prefix }) => key.startsWith(prefix)))
-      .map((key) => ({ key, record: null })),
+    ...keys.map((key) => ({ key, record: null })),
     settingsChange(settingsRecordOf({ startedWith: 'empty', quick }, before)),
   ];
 }

@@ -1,6 +1,17 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import {
+  jobsAfter,
+  resinsAfter,
+  settingsAfter,
+  type readJobs,
+  type readResins,
+  type readSettings,
+} from '../repositories';
 import type { Change } from '../store/recordStore';
 import { useStore } from './DataProvider';
+import { queryKeys } from './keys';
+
+type Read<F extends (...args: never[]) => Promise<unknown>> = Awaited<ReturnType<F>>;
 
 /**
  * Writes changes in one transaction and shows them everywhere.
@@ -13,7 +24,21 @@ export function useCommit() {
     mutationFn: (changes: readonly Change[]) => store.commit(changes),
     // One write after the other: each is based on the one before.
     scope: { id: 'commit' },
-    onSettled: () => client.invalidateQueries(),
+    // What was written is known: a keystroke must not read every job again.
+    onSuccess: (_, changes) => {
+      client.setQueryData<Read<typeof readJobs>>(
+        queryKeys.jobs,
+        (before) => before && jobsAfter(before, changes),
+      );
+      client.setQueryData<Read<typeof readResins>>(
+        queryKeys.resins,
+        (before) => before && resinsAfter(before, changes),
+      );
+      client.setQueryData<Read<typeof readSettings>>(queryKeys.settings, (before) =>
+        before === undefined ? undefined : settingsAfter(before, changes),
+      );
+    },
+    onError: () => client.invalidateQueries(),
   });
   return mutateAsync;
 }

@@ -1,10 +1,14 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { demoChanges, emptyChanges } from '../demo/startChanges';
-import { jobRecords } from '../records/jobRecord';
-import type { StoredRecord } from '../store/recordStore';
-import { resinRecords } from '../records/resinRecord';
-import { settingsChange, readSettings } from '../repositories';
+import { settingsRecords } from '../records/settingsRecord';
+import {
+  jobChange,
+  readJobs,
+  readResins,
+  readSettings,
+  resinChange,
+  settingsChange,
+} from '../repositories';
 import { useStore } from './DataProvider';
 import { useSettings } from './queries';
 import { useCommit } from './useCommit';
@@ -37,27 +41,26 @@ export function useFirstStart(): boolean {
  */
 export function useStartOver() {
   const store = useStore();
-  const client = useQueryClient();
   const commit = useCommit();
 
   async function startOver(from: 'demo' | 'empty'): Promise<() => Promise<void>> {
-    const before = new Map([
-      ...(await store.read(jobRecords.prefix)),
-      ...(await store.read(resinRecords.prefix)),
-    ]);
+    const before = [
+      ...(await readJobs(store)).records.map((record) => jobChange(record)),
+      ...(await readResins(store)).records.map((record) => resinChange(record)),
+    ];
     const settings = (await readSettings(store)) ?? undefined;
+    const keysBefore = before.map(({ key }) => key);
     const changes =
-      from === 'demo' ? await demoChanges(settings) : emptyChanges([...before.keys()], settings);
+      from === 'demo' ? await demoChanges(settings) : emptyChanges(keysBefore, settings);
     await commit(changes);
-    await client.invalidateQueries();
+    const added = changes.filter(
+      ({ key, record }) =>
+        record !== null && !key.startsWith(settingsRecords.prefix) && !keysBefore.includes(key),
+    );
     return async () => {
       await commit([
-        ...changes.flatMap(({ key }) =>
-          key.startsWith(jobRecords.prefix) || key.startsWith(resinRecords.prefix)
-            ? [{ key, record: null }]
-            : [],
-        ),
-        ...[...before].map(([key, text]) => ({ key, record: JSON.parse(text) as StoredRecord })),
+        ...added.map(({ key }) => ({ key, record: null })),
+        ...before,
         ...(settings === undefined ? [] : [settingsChange(settings)]),
       ]);
     };

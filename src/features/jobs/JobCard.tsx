@@ -35,9 +35,7 @@ export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCar
             {plan !== undefined && <Section plan={plan} greatestHeight={52} small />}
           </View>
           <View style={styles.words}>
-            <Words weight="bold" lines={2}>
-              {name}
-            </Words>
+            <Words weight="bold">{name}</Words>
             {plan === undefined ? (
               <Words size="small" colour="inkSoft">
                 Not measured yet

@@ -93,9 +93,7 @@ function ResinRow({ record: { resin }, onOpen, onDuplicate, onDelete }: ResinRow
         style={styles.open}
       >
         <View>
-          <Words weight="bold" lines={2}>
-            {resin.name}
-          </Words>
+          <Words weight="bold">{resin.name}</Words>
           <Words size="small" colour="inkSoft">
             {familyNames[resin.family]}
             {resin.greatestDepth === undefined ? '' : ` · to ${resin.greatestDepth} deep`}

@@ -48,11 +48,11 @@ export function Screen({
           />
         )}
         <View style={styles.titles}>
-          <Words heading={1} size="title" weight="bold" lines={2}>
+          <Words heading={1} size="title" weight="bold">
             {title}
           </Words>
           {subtitle !== undefined && (
-            <Words size="small" colour="inkSoft" lines={2}>
+            <Words size="small" colour="inkSoft">
               {subtitle}
             </Words>
           )}
