@@ -1,7 +1,8 @@
+import { nanoid } from 'nanoid';
 import { checkJob, type Job } from '../core/job';
 import type { Resin } from '../core/resin/resinSchema';
 import type { JobDraft } from './draft/jobDraft';
-import { newId } from './newId';
+
 import { jobRecords, type JobRecord } from './records/jobRecord';
 import { readRecords, type ReadRecords } from './records/readRecords';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
@@ -18,7 +19,7 @@ const settingsKey = settingsRecords.prefix + settingsId;
 export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
   const job: Job | undefined = checkJob(draft).value;
   return {
-    id: before?.id ?? newId(),
+    id: before?.id ?? nanoid(),
     schema: jobRecords.version,
     revision: (before?.revision ?? 0) + 1,
     createdAt: before?.createdAt ?? now(),
@@ -29,7 +30,7 @@ export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
 }
 
 export function resinRecordOf(resin: Resin, before?: ResinRecord): ResinRecord {
-  const id = before?.id ?? newId();
+  const id = before?.id ?? nanoid();
   return {
     id,
     schema: resinRecords.version,

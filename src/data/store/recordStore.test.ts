@@ -122,3 +122,20 @@ test('a refused write stays in memory, says so, and is written once the device a
     'saved',
   ]);
 });
+
+test('a refused write that another tab has overtaken does not hold up the others, and is not lost', async () => {
+  const { first, second, device } = twoTabs();
+  await first.commit([{ key: 'job/a', record: record('a', 1) }]);
+  device.refuses = true;
+  await first.commit([{ key: 'job/a', record: record('a', 2), basedOn: 1 }]);
+  device.refuses = false;
+  await second.commit([{ key: 'job/a', record: { ...record('a', 2), schema: 9 }, basedOn: 1 }]);
+  await first.commit([{ key: 'job/b', record: record('b', 1) }]);
+  expect((await second.read('job/')).get('job/a')).toContain('"schema":9');
+  expect([...(await second.read('job/')).keys()]).toContain('job/b');
+  expect((await first.read('job/')).get('job/a')).toContain('"schema":1');
+  expect(first.saveState()).toMatchObject({
+    state: 'failed',
+    reason: expect.stringContaining('another'),
+  });
+});

@@ -79,23 +79,40 @@ export function createRecordStore({ storage, exclusively, channel }: Surrounding
     for (const listener of listeners) listener();
   }
 
-  async function refuseStale(changes: readonly Change[]): Promise<void> {
+  const stateOfKept = (): SaveState =>
+    kept.size === 0
+      ? { state: 'saved' }
+      : { state: 'failed', reason: 'changed in another window meanwhile' };
+
+  /** Revisions that are stored now for those changes that are based on one, where they differ. */
+  async function staleKeys(changes: readonly Change[]): Promise<Map<string, number | undefined>> {
     const based = changes.filter(({ basedOn }) => basedOn !== undefined);
-    if (based.length === 0) return;
+    if (based.length === 0) return new Map();
     const stored = await storage.getMany(based.map(({ key }) => key));
-    for (const { key, basedOn } of based) {
-      const now = revisionOf(stored[key]);
-      if (now !== basedOn) throw new StaleWriteError(key, now);
-    }
+    return new Map(
+      based
+        .map(({ key, basedOn }) => ({ key, basedOn, now: revisionOf(stored[key]) }))
+        .filter(({ basedOn, now }) => now !== basedOn)
+        .map(({ key, now }) => [key, now]),
+    );
   }
 
-  async function write(changes: readonly Change[]): Promise<void> {
-    await refuseStale(changes);
+  /** Writes the new changes, and with them those refused before, unless another tab has been there since. */
+  async function write(changes: readonly Change[], refused: readonly Change[]): Promise<void> {
+    const stale = await staleKeys([...changes, ...refused]);
+    for (const { key } of changes) {
+      if (stale.has(key)) throw new StaleWriteError(key, stale.get(key));
+    }
+    const writable = [...refused.filter(({ key }) => !stale.has(key)), ...changes];
     await storage.setMany(
       Object.fromEntries(
-        changes.map(({ key, record }) => [key, record === null ? deleted : JSON.stringify(record)]),
+        writable.map(({ key, record }) => [
+          key,
+          record === null ? deleted : JSON.stringify(record),
+        ]),
       ),
     );
+    for (const { key } of writable) kept.delete(key);
   }
 
   return {
@@ -128,28 +145,28 @@ export function createRecordStore({ storage, exclusively, channel }: Surrounding
 
     async commit(changes) {
       const renewed = new Set(changes.map(({ key }) => key));
-      const all = [
-        ...[...kept.values()].filter(({ key }) => !renewed.has(key)),
-        ...changes.map((change) => {
-          const before = kept.get(change.key);
-          return before === undefined ? change : { ...change, basedOn: before.basedOn };
-        }),
-      ];
+      const refused = [...kept.values()].filter(({ key }) => !renewed.has(key));
+      // A change over one that was refused is still based on what that one was based on.
+      const onStored = changes.map((change) => {
+        const before = kept.get(change.key);
+        if (before === undefined) return change;
+        const { basedOn: _, ...rest } = change;
+        return before.basedOn === undefined ? rest : { ...rest, basedOn: before.basedOn };
+      });
       setSaveState({ state: 'saving' });
       try {
-        await exclusively(() => write(all));
+        await exclusively(() => write(onStored, refused));
       } catch (error) {
         if (error instanceof StaleWriteError) {
-          setSaveState({ state: 'saved' });
+          setSaveState(stateOfKept());
           throw error;
         }
-        for (const change of all) kept.set(change.key, change);
+        for (const change of onStored) kept.set(change.key, change);
         setSaveState({ state: 'failed', reason: String(error) });
         return;
       }
-      kept.clear();
-      setSaveState({ state: 'saved' });
-      channel.post(all.map(({ key }) => key));
+      setSaveState(stateOfKept());
+      channel.post([...renewed, ...refused.map(({ key }) => key)]);
     },
 
     saveState: () => saveState,
