@@ -13,8 +13,13 @@ module.exports = {
       displayName: 'screens',
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
+      setupFiles: ['<rootDir>/scripts/jsdom-gaps.js'],
       setupFilesAfterEnv: ['@testing-library/jest-dom'],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+      moduleNameMapper: {
+        '^@/(.*)$': '<rootDir>/src/$1',
+        // Its browser build is an ES module, which Jest does not read out of node_modules.
+        '^nanoid$': require.resolve('nanoid'),
+      },
     },
   ],
 };

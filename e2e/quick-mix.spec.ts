@@ -49,7 +49,7 @@ test('oz alone is refused with the three it could be, and a tap settles it', asy
   }
   await page.getByRole('button', { name: 'oz weight' }).tap();
   await expect(amount).toHaveValue('16 oz weight');
-  await expect(page.getByText(figure('453.6 g'))).toBeVisible();
+  await expect(page.getByText(figure('= 453.6 g'))).toBeVisible();
 });
 
 test('bad input keeps the last good figures, greyed, and says what would be right', async ({

@@ -62,12 +62,15 @@ test('the sheet as text has every figure that is poured', () => {
 });
 
 test('every reason and warning of a plan has words of its own', () => {
-  const busy = planJob({
-    ...job,
-    resin: { ...job.resin, id: 'gone', greatestDepth: '20 mm' },
-    batches: 1,
-    scale: { step: '100 g' },
-  });
+  const busy = planJob(
+    {
+      ...job,
+      resin: { ...job.resin, id: 'gone', greatestDepth: '20 mm' },
+      batches: 1,
+      scale: { step: '100 g' },
+    },
+    { resins: [] },
+  );
   expect(busy.warnings.map(({ code }) => code).sort()).toEqual([
     'deeper-than-label',
     'over-container',

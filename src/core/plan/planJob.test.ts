@@ -148,6 +148,16 @@ describe('the shelf', () => {
     expect(plan.warnings).toEqual([expect.objectContaining({ code: 'resin-not-on-shelf' })]);
     expect(plan.a.ml).toBeCloseTo(1571.6, 1);
   });
+
+  test('a file that names a card is planned with its own copy, without a word about a shelf', () => {
+    expect(planJob(job).warnings).toEqual([]);
+  });
+
+  test('the reason tells how the card that is used states its ratio, not the copy in the job', () => {
+    const byWeight = { ...job.resin, ratio: { by: 'weight', a: 2, b: 1 } as const };
+    const why = planJob(job, { resins: [byWeight] }).why.find(({ figure }) => figure === 'ratio');
+    expect(why?.rule).toBe('stated-by-weight');
+  });
 });
 
 test('for any job: parts and batches add up, the ratio holds, no batch is over the limit', () => {

@@ -16,14 +16,7 @@ import {
 import { inUnit } from '../quantity/units';
 import { readResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
-import {
-  emptyShelf,
-  type Plan,
-  type PlannedBatch,
-  type PlannedLayer,
-  type Shelf,
-  type Warning,
-} from './planTypes';
+import type { Plan, PlannedBatch, PlannedLayer, Shelf, Warning } from './planTypes';
 import { reasons } from './reasons';
 import { batchWarnings, depthWarnings } from './warnings';
 
@@ -31,9 +24,12 @@ import { batchWarnings, depthWarnings } from './warnings';
 const usualScaleStep = '1 g';
 
 /** The card on the shelf stands over the copy in the job, so that a mended card mends its jobs. */
-function resinOfJob(job: Job, shelf: Shelf): { resin: Resin; warnings: readonly Warning[] } {
+function resinOfJob(
+  job: Job,
+  shelf: Shelf | undefined,
+): { resin: Resin; warnings: readonly Warning[] } {
   const { id, name } = job.resin;
-  if (id === undefined) return { resin: job.resin, warnings: [] };
+  if (id === undefined || shelf === undefined) return { resin: job.resin, warnings: [] };
   const onShelf = shelf.resins.find((each) => each.id === id);
   if (onShelf !== undefined) return { resin: onShelf, warnings: [] };
   const warning: Warning = { code: 'resin-not-on-shelf', severity: 'tell', data: { name } };
@@ -43,11 +39,12 @@ function resinOfJob(job: Job, shelf: Shelf): { resin: Resin; warnings: readonly 
 /**
  * The one way from what a person said to what they should do.
  * @param job as checked by `checkJob` or `readJob`
- * @param shelf what is at hand; a resin in it stands over the job's own copy of the same `id`
+ * @param shelf what is at hand; a resin in it stands over the job's own copy of the same `id`.
+ *   Leave it out where there is no shelf to look at, as for a file.
  * @throws InputError where figures that are right each by itself cannot go together
  *   (`container-too-small`, `no-height`, `heights-not-rising`, `height-above-top`)
  */
-export function planJob(job: Job, shelf: Shelf = emptyShelf): Plan {
+export function planJob(job: Job, shelf?: Shelf): Plan {
   const { resin: card, warnings: shelfWarnings } = resinOfJob(job, shelf);
   const resin = readResin(card);
   const overage = readQuantity(job.overage, overageRule).value;

@@ -58,5 +58,3 @@ export interface Plan {
 export interface Shelf {
   readonly resins: readonly Resin[];
 }
-
-export const emptyShelf: Shelf = { resins: [] };

@@ -9,10 +9,10 @@ import {
   settingsRecordOf,
 } from '../repositories';
 import type { Change } from '../store/recordStore';
+import { demoJobs, demoResins } from './demoData';
 
 /** Everything that a start with the demo writes, in one change; records that were there give way. */
-export async function demoChanges(before: SettingsRecord | undefined): Promise<Change[]> {
-  const { demoJobs, demoResins } = await import('./demoData');
+export function demoChanges(before: SettingsRecord | undefined): Change[] {
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
     const record = jobRecordOf(job as unknown as JobDraft);

@@ -29,8 +29,7 @@ export function useFirstStart(): boolean {
   useEffect(() => {
     if (!isFirst || begun.current) return;
     begun.current = true;
-    void (async () =>
-      commit(wantsEmpty() ? emptyChanges([], undefined) : await demoChanges(undefined)))();
+    void commit(wantsEmpty() ? emptyChanges([], undefined) : demoChanges(undefined));
   }, [isFirst, commit]);
   return settings.data !== undefined && settings.data !== null;
 }
@@ -50,8 +49,7 @@ export function useStartOver() {
     ];
     const settings = (await readSettings(store)) ?? undefined;
     const keysBefore = before.map(({ key }) => key);
-    const changes =
-      from === 'demo' ? await demoChanges(settings) : emptyChanges(keysBefore, settings);
+    const changes = from === 'demo' ? demoChanges(settings) : emptyChanges(keysBefore, settings);
     await commit(changes);
     const added = changes.filter(
       ({ key, record }) =>

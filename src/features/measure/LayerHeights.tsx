@@ -8,7 +8,6 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayReadBack } from '../../words/readBack';
 
 /** Where the pour is cut into layers: the height of each layer's top but the last. */
 export function LayerHeights() {
@@ -55,7 +54,7 @@ function LayerHeight({
           label={`Layer ${index + 1} ends at`}
           {...field}
           unit="mm"
-          readBack={sayReadBack(field.value, lengthRule)}
+          rule={lengthRule}
         />
       </View>
       <SignButton icon="delete" label={`Remove the end of layer ${index + 1}`} onPress={onRemove} />

@@ -10,7 +10,6 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
 import { space } from '../../ui/theme/tokens';
 import { shapeNames } from '../../words/names';
-import { sayReadBack } from '../../words/readBack';
 import { LayerHeights } from './LayerHeights';
 import { PartEditor } from './PartEditor';
 
@@ -38,14 +37,9 @@ export function MeasureStep() {
           label="Room temperature"
           {...temperature}
           unit="°C"
-          readBack={sayReadBack(temperature.value, roomTemperatureRule)}
+          rule={roomTemperatureRule}
         />
-        <QuantityField
-          label="Overage"
-          {...overage}
-          unit="%"
-          readBack={sayReadBack(overage.value, overageRule)}
-        />
+        <QuantityField label="Overage" {...overage} unit="%" rule={overageRule} />
       </FieldRow>
       {parts.fields.map(({ id }, index) => (
         <PartEditor

@@ -15,7 +15,6 @@ import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { sayMl } from '../../words/figures';
 import { fieldNames, shapeNames } from '../../words/names';
-import { sayReadBack } from '../../words/readBack';
 
 type QuantityKey = Exclude<keyof PartDraft, 'shape' | 'count' | 'name'>;
 
@@ -120,7 +119,7 @@ function PartQuantity({
       label={fieldNames[name] ?? name}
       {...field}
       unit={unitOfKey(name)}
-      readBack={sayReadBack(field.value, ruleOf(name) as QuantityRule)}
+      rule={ruleOf(name) as QuantityRule}
     />
   );
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useController } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { fillRule, massRule, volumeRule } from '../../core/quantity/rules';
@@ -7,7 +8,6 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { space } from '../../ui/theme/tokens';
-import { sayReadBack } from '../../words/readBack';
 
 /** Before there was a container: a common bucket, filled so that it can be stirred. */
 const usualContainer = { capacity: '1 l', fill: '80 %' };
@@ -16,6 +16,12 @@ const usualContainer = { capacity: '1 l', fill: '80 %' };
 export function MixStep() {
   const { field } = useController<JobDraft, 'container'>({ name: 'container' });
   const step = useDraftField('scale.step');
+  // Going to one batch and back brings the same container again.
+  const [container, setContainer] = useState(field.value ?? usualContainer);
+  const choose = (value: 'container' | 'none'): void => {
+    if (field.value !== undefined) setContainer(field.value);
+    field.onChange(value === 'none' ? undefined : container);
+  };
   return (
     <View style={styles.stack}>
       <ChoiceField
@@ -25,15 +31,10 @@ export function MixStep() {
           { value: 'container', label: 'A cup or bucket' },
           { value: 'none', label: 'One batch, whatever it takes' },
         ]}
-        onChange={(value) => field.onChange(value === 'none' ? undefined : usualContainer)}
+        onChange={choose}
       />
       {field.value !== undefined && <ContainerFields />}
-      <QuantityField
-        label="Scale shows steps of"
-        {...step}
-        unit="g"
-        readBack={sayReadBack(step.value, massRule)}
-      />
+      <QuantityField label="Scale shows steps of" {...step} unit="g" rule={massRule} />
     </View>
   );
 }
@@ -43,18 +44,8 @@ function ContainerFields() {
   const fill = useDraftField('container.fill');
   return (
     <FieldRow>
-      <QuantityField
-        label="Container holds"
-        {...capacity}
-        unit="l"
-        readBack={sayReadBack(capacity.value, volumeRule)}
-      />
-      <QuantityField
-        label="Filled to"
-        {...fill}
-        unit="%"
-        readBack={sayReadBack(fill.value, fillRule)}
-      />
+      <QuantityField label="Container holds" {...capacity} unit="l" rule={volumeRule} />
+      <QuantityField label="Filled to" {...fill} unit="%" rule={fillRule} />
     </FieldRow>
   );
 }

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '../../core/problem';
+import { amountRule } from '../../core/quantity/rules';
 import { withUnit } from '../../core/quantity/withUnit';
 import { quickDraft, type QuickMix } from '../../data/draft/quickDraft';
 import { usePlannedDraft } from '../../data/draft/usePlannedDraft';
@@ -45,6 +46,7 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
             label="Amount in one batch"
             value={quick.amount}
             unit={unit}
+            rule={amountRule}
             placeholder={`500 ${unit}`}
             problem={problemAt(problems, 'measure.parts[0].amount')}
             onChange={(amount) => change({ amount })}

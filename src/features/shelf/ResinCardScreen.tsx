@@ -21,7 +21,6 @@ import { Words } from '../../ui/text/Words';
 import { formatPlain } from '../../core/quantity/format';
 import { sayRatio } from '../../words/figures';
 import { familyNames } from '../../words/names';
-import { sayReadBack } from '../../words/readBack';
 import { resinDraft, type ResinDraft } from './resinDraft';
 
 interface ResinCardScreenProps {
@@ -131,7 +130,7 @@ export function ResinCardScreen({ record, onDone }: ResinCardScreenProps) {
             unit="g/ml"
             onChange={set('densityA')}
             problem={problemAt('densityA', draft.densityA || (asked ? ' ' : ''))}
-            readBack={sayReadBack(draft.densityA, densityRule)}
+            rule={densityRule}
           />
           <QuantityField
             label="Density of B"
@@ -139,7 +138,7 @@ export function ResinCardScreen({ record, onDone }: ResinCardScreenProps) {
             unit="g/ml"
             onChange={set('densityB')}
             problem={problemAt('densityB', draft.densityB || (asked ? ' ' : ''))}
-            readBack={sayReadBack(draft.densityB, densityRule)}
+            rule={densityRule}
           />
         </FieldRow>
         {card !== undefined && <BothRatios card={card} />}
@@ -150,7 +149,7 @@ export function ResinCardScreen({ record, onDone }: ResinCardScreenProps) {
         unit="mm"
         onChange={set('greatestDepth')}
         problem={problemAt('greatestDepth', draft.greatestDepth)}
-        readBack={sayReadBack(draft.greatestDepth, lengthRule)}
+        rule={lengthRule}
       />
       <TextField
         label="Notes"

@@ -23,6 +23,7 @@ function Amount({ kept }: { readonly kept: (text: string) => void }) {
         label="Amount"
         value={value}
         unit="g"
+        rule={amountRule}
         problem={problemOf(value)}
         onChange={(text) => {
           setValue(text);

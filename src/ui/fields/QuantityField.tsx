@@ -2,21 +2,25 @@ import { useId, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { withUnitIfBare } from '../../core/quantity/parseQuantity';
 import type { Problem } from '../../core/problem';
+import type { Kind } from '../../core/quantity/kinds';
+import type { QuantityRule } from '../../core/quantity/rules';
 import { sayProblem } from '../../words/problems';
+import { sayReadBack } from '../../words/readBack';
 import { ActionButton } from '../ActionButton';
 import { space } from '../theme/tokens';
 import { FieldFrame } from './FieldFrame';
 import { PlainInput } from './PlainInput';
 
-interface QuantityFieldProps {
+interface QuantityFieldProps<K extends Kind> {
   readonly label: string;
   /** The text as it is kept, always with its unit. */
   readonly value: string;
   readonly onChange: (text: string) => void;
   /** Stands behind a bare figure, and is put there when the person leaves the field. */
   readonly unit: string;
+  /** What belongs here; what is typed in another unit is read back in the core's. */
+  readonly rule: QuantityRule<K>;
   readonly problem?: Problem | undefined;
-  readonly readBack?: string | undefined;
   readonly placeholder?: string;
   readonly autoFocus?: boolean;
 }
@@ -30,16 +34,16 @@ function resolved(text: string, problem: Problem, choice: string): string {
 }
 
 /** A field for a quantity: any unit, fractions and sums; what cannot be read says what would be right. */
-export function QuantityField({
+export function QuantityField<K extends Kind>({
   label,
   value,
   onChange,
   unit,
+  rule,
   problem,
-  readBack,
   placeholder,
   autoFocus,
-}: QuantityFieldProps) {
+}: QuantityFieldProps<K>) {
   const problemId = useId();
   // While the field has the focus it shows exactly what is typed; `value` already has the unit.
   const [typing, setTyping] = useState<string>();
@@ -51,7 +55,7 @@ export function QuantityField({
       label={label}
       problem={shown && sayProblem(shown)}
       problemId={problemId}
-      readBack={readBack}
+      readBack={sayReadBack(value, rule)}
       help={
         shown !== undefined &&
         choices.length > 0 && (

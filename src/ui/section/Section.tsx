@@ -33,10 +33,25 @@ const nameOf = ({ part }: PlacedCavity): string =>
   `${part.name ?? shapeNames[part.shape]}${part.count > 1 ? ` × ${part.count}` : ''}`;
 
 /** The heart of Nipperkin: the piece cut through, to scale, as it will be poured. Drawn from the plan alone. */
-export function Section({ plan, greatestHeight, small = false, onPressPart }: SectionProps) {
+export function Section(props: SectionProps) {
+  const [width, setWidth] = useState(0);
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+      {width > 0 && <SectionDrawing {...props} width={width} />}
+    </View>
+  );
+}
+
+/** The Section at a width, dp. */
+export function SectionDrawing({
+  plan,
+  greatestHeight,
+  small = false,
+  onPressPart,
+  width,
+}: SectionProps & { readonly width: number }) {
   const colours = useColours();
   const hatch = useId();
-  const [width, setWidth] = useState(0);
   const single = !small && plan.parts.length === 1;
   const wordsBeside = single && plan.layers.length > 1 && width >= wordsBesideFrom;
   const rule = single ? ruleDp : 0;
@@ -59,7 +74,7 @@ export function Section({ plan, greatestHeight, small = false, onPressPart }: Se
     .join('; ');
 
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+    <View>
       {first !== undefined && (
         <View role="img" aria-label={`Section: ${spoken}`} style={{ height }}>
           <Svg width={width} height={height} aria-hidden>

@@ -1,0 +1,129 @@
+import { act, render, screen, waitFor } from '@testing-library/react';
+import { DataProvider } from '../hooks/DataProvider';
+import { useOpenRecord } from '../hooks/useOpenRecord';
+import { demoJobs } from '../demo/demoData';
+import type { JobRecord } from '../records/jobRecord';
+import { jobChange, jobKey, jobRecordOf } from '../repositories';
+import type { RecordStore } from '../store/recordStore';
+import { twoTabs } from '../store/twoTabs';
+import type { JobDraft } from './jobDraft';
+import { JobDraftProvider } from './JobDraftProvider';
+import { useOpenJob, type OpenJob } from './openJob';
+import { useDraftField, type DraftField } from './useDraftField';
+
+const { id: _, ...tray } = demoJobs[0] as (typeof demoJobs)[number];
+const stored: JobRecord = { ...jobRecordOf(tray as unknown as JobDraft), id: 'tray' };
+
+interface Seen {
+  open: OpenJob;
+  depth: DraftField;
+}
+
+function Probe({ seen }: { readonly seen: { current: Seen | undefined } }) {
+  const open = useOpenJob();
+  const depth = useDraftField('measure.parts.0.depth');
+  // eslint-disable-next-line react-hooks/immutability -- the test looks at what a screen would be given
+  seen.current = { open, depth };
+  return <p>{open.conflict ?? 'no conflict'}</p>;
+}
+
+function OpenTray({ seen }: { readonly seen: { current: Seen | undefined } }) {
+  const open = useOpenRecord('tray');
+  if (typeof open === 'string') return <p>{open}</p>;
+  return (
+    <JobDraftProvider {...open}>
+      <Probe seen={seen} />
+    </JobDraftProvider>
+  );
+}
+
+async function openIn(store: RecordStore) {
+  const seen: { current: Seen | undefined } = { current: undefined };
+  render(
+    <DataProvider store={store}>
+      <OpenTray seen={seen} />
+    </DataProvider>,
+  );
+  await waitFor(() => expect(seen.current).toBeDefined());
+  return {
+    now: (): Seen => {
+      if (seen.current === undefined) throw new Error('the job is not open');
+      return seen.current;
+    },
+    type: (text: string) => act(async () => seen.current?.depth.onChange(text)),
+  };
+}
+
+const storedTray = async (store: RecordStore): Promise<JobRecord> =>
+  JSON.parse((await store.read('job/')).get(jobKey('tray')) ?? 'null') as JobRecord;
+
+const depthOf = ({ draft }: JobRecord): string | undefined => draft.measure.parts[0]?.depth;
+
+test('typing plans and saves; a slip keeps the last good plan and what was typed', async () => {
+  const { first } = twoTabs();
+  await first.commit([jobChange(stored)]);
+  const tab = await openIn(first);
+  expect(tab.now().open.plan?.totalMl).toBeCloseTo(2095.5, 6);
+
+  await tab.type('10 mm');
+  expect(tab.now().open.plan?.totalMl).toBeCloseTo(660, 6);
+  await waitFor(async () => expect(depthOf(await storedTray(first))).toBe('10 mm'));
+
+  await tab.type('deep');
+  expect(tab.now().open.outdated).toBe(true);
+  expect(tab.now().open.plan?.totalMl).toBeCloseTo(660, 6);
+  expect(tab.now().depth.problem?.code).toBe('unreadable');
+  await waitFor(async () => expect(depthOf(await storedTray(first))).toBe('deep'));
+  const record = await storedTray(first);
+  expect(record.lastGood?.measure.parts[0]).toMatchObject({ depth: '10 mm' });
+  expect(record.revision).toBe(3);
+});
+
+test('what another tab writes shows here', async () => {
+  const { first, second } = twoTabs();
+  await first.commit([jobChange(stored)]);
+  const tab = await openIn(first);
+  const theirs = jobRecordOf({ ...stored.draft, overage: '0 %' }, stored);
+  await act(() => second.commit([jobChange(theirs, 1)]));
+  await waitFor(() => expect(tab.now().open.plan?.totalMl).toBeCloseTo(1905, 6));
+});
+
+/** Two tabs that have both changed the job, the other one first. */
+async function conflict() {
+  const { first, second } = twoTabs();
+  await first.commit([jobChange(stored)]);
+  const tab = await openIn(first);
+  const theirs = jobRecordOf({ ...stored.draft, overage: '0 %' }, stored);
+  await Promise.all([second.commit([jobChange(theirs, 1)]), tab.type('10 mm')]);
+  await screen.findByText('changed');
+  expect((await storedTray(first)).draft.overage).toBe('0 %');
+  return { tab, store: first };
+}
+
+test('both changed it: mine can be kept', async () => {
+  const { tab, store } = await conflict();
+  await act(async () => tab.now().open.keepMine());
+  await screen.findByText('no conflict');
+  await waitFor(async () => expect(depthOf(await storedTray(store))).toBe('10 mm'));
+  expect((await storedTray(store)).draft.overage).toBe('10 %');
+});
+
+test('both changed it: theirs can be taken', async () => {
+  const { tab, store } = await conflict();
+  await act(async () => tab.now().open.takeTheirs());
+  await screen.findByText('no conflict');
+  expect(tab.now().depth.value).toBe('1-1/4 in');
+  expect(tab.now().open.plan?.totalMl).toBeCloseTo(1905, 6);
+  expect(depthOf(await storedTray(store))).toBe('1-1/4 in');
+});
+
+test('deleted elsewhere: it can be kept', async () => {
+  const { first, second } = twoTabs();
+  await first.commit([jobChange(stored)]);
+  const tab = await openIn(first);
+  await act(() => second.commit([{ key: jobKey('tray'), record: null }]));
+  await screen.findByText('deleted');
+  await act(async () => tab.now().open.keepMine());
+  await screen.findByText('no conflict');
+  expect(depthOf(await storedTray(second))).toBe('1-1/4 in');
+});

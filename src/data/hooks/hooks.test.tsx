@@ -1,0 +1,152 @@
+import { act, renderHook, waitFor } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { newJobDraft } from '../draft/jobDraft';
+import type { RecordStore } from '../store/recordStore';
+import { twoTabs } from '../store/twoTabs';
+import { DataProvider } from './DataProvider';
+import { useJobs, useResins, useSaveState, useSettings, useShelf } from './queries';
+import { useJobActions } from './useJobActions';
+import { useOpenRecord } from './useOpenRecord';
+import { useResinActions } from './useResinActions';
+import { useFirstStart, useStartOver } from './useStart';
+
+function around(store: RecordStore) {
+  return function Around({ children }: { readonly children: ReactNode }) {
+    return <DataProvider store={store}>{children}</DataProvider>;
+  };
+}
+
+/** Everything that screens use, as one tab holds it. */
+function useEverything() {
+  return {
+    started: useFirstStart(),
+    jobs: useJobs().data?.records ?? [],
+    resins: useResins().data?.records ?? [],
+    settings: useSettings().data,
+    shelf: useShelf(),
+    saveState: useSaveState(),
+    jobActions: useJobActions(),
+    resinActions: useResinActions(),
+    startOver: useStartOver(),
+  };
+}
+
+async function startedTab(store: RecordStore) {
+  const { result } = renderHook(useEverything, { wrapper: around(store) });
+  await waitFor(() => expect(result.current.started).toBe(true));
+  await waitFor(() => expect(result.current.jobs).not.toHaveLength(0));
+  return result;
+}
+
+test('the first start writes the demo in one transaction; a second tab finds it there', async () => {
+  const { first, second, device } = twoTabs();
+  const tab = await startedTab(first);
+  expect(device.transactions).toBe(1);
+  expect(tab.current.jobs.map(({ draft }) => draft.name)).toEqual([
+    'Drawer tray',
+    "Lamp base, Wren's Rest",
+    'Galley bowl',
+    'Chart-table lid, flood coat',
+    'Drawer knobs and pulls',
+  ]);
+  expect(tab.current.shelf.resins).toHaveLength(4);
+  expect(tab.current.settings?.startedWith).toBe('demo');
+  await startedTab(second);
+  expect(device.transactions).toBe(1);
+});
+
+test('starting from empty clears, and its undo brings back everything as it was', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const before = tab.current.jobs;
+  let undo = async (): Promise<void> => undefined;
+  await act(async () => {
+    undo = await tab.current.startOver('empty');
+  });
+  expect(tab.current.jobs).toEqual([]);
+  expect(tab.current.resins).toEqual([]);
+  await act(() => undo());
+  expect(tab.current.jobs).toEqual(before);
+  expect(tab.current.resins).toHaveLength(4);
+});
+
+test('loading the demo over own work keeps the work, and its undo takes only the demo away', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  await act(async () => void (await tab.current.startOver('empty')));
+  await act(async () => void (await tab.current.jobActions.create(newJobDraft(undefined))));
+  let undo = async (): Promise<void> => undefined;
+  await act(async () => {
+    undo = await tab.current.startOver('demo');
+  });
+  expect(tab.current.jobs).toHaveLength(6);
+  await act(() => undo());
+  expect(tab.current.jobs).toHaveLength(1);
+  expect(tab.current.resins).toHaveLength(0);
+});
+
+test('a job is duplicated, removed and put back', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const [tray] = tab.current.jobs;
+  if (tray === undefined) throw new Error('the demo has no job');
+  await act(async () => void (await tab.current.jobActions.duplicate(tray)));
+  expect(tab.current.jobs[0]?.draft.name).toBe('Drawer tray (copy)');
+  expect(tab.current.jobs[0]?.id).not.toBe(tray.id);
+  let undo = async (): Promise<void> => undefined;
+  await act(async () => {
+    undo = await tab.current.jobActions.remove(tray);
+  });
+  expect(tab.current.jobs.some(({ id }) => id === tray.id)).toBe(false);
+  await act(() => undo());
+  expect(tab.current.jobs.some(({ id }) => id === tray.id)).toBe(true);
+});
+
+test('a card that another tab has changed is not overwritten unseen', async () => {
+  const { first, second } = twoTabs();
+  const here = await startedTab(first);
+  const there = await startedTab(second);
+  const card = here.current.resins.find(({ id }) => id === 'demo-slow-clear');
+  if (card === undefined) throw new Error('the demo has no slow clear');
+  await act(async () => {
+    await there.current.resinActions.save({ ...card.resin, name: 'Theirs' }, card);
+  });
+  await waitFor(() =>
+    expect(here.current.resins.map(({ resin }) => resin.name)).toContain('Theirs'),
+  );
+  await act(async () => {
+    await expect(
+      here.current.resinActions.save({ ...card.resin, name: 'Mine' }, card),
+    ).rejects.toThrow('has been changed since it was read');
+  });
+  expect(here.current.resins.map(({ resin }) => resin.name)).toContain('Theirs');
+});
+
+test('a device that refuses from the start still shows the demo, and says that it is not saved', async () => {
+  const { first, device, kept } = twoTabs();
+  device.refuses = true;
+  const tab = await startedTab(first);
+  expect(tab.current.jobs).toHaveLength(5);
+  expect(tab.current.saveState.state).toBe('failed');
+  expect(kept.size).toBe(0);
+});
+
+test('an open job stays, marked gone, when another tab deletes it', async () => {
+  const { first, second } = twoTabs();
+  const here = await startedTab(first);
+  const there = await startedTab(second);
+  const { result } = renderHook(() => useOpenRecord('demo-drawer-tray'), {
+    wrapper: around(first),
+  });
+  await waitFor(() => expect(result.current).toMatchObject({ gone: false }));
+  const tray = there.current.jobs.find(({ id }) => id === 'demo-drawer-tray');
+  await act(async () => {
+    if (tray !== undefined) await there.current.jobActions.remove(tray);
+  });
+  await waitFor(() =>
+    expect(result.current).toMatchObject({ gone: true, record: { id: 'demo-drawer-tray' } }),
+  );
+  expect(here.current.jobs).toHaveLength(4);
+  const missing = renderHook(() => useOpenRecord('never-was'), { wrapper: around(first) });
+  await waitFor(() => expect(missing.result.current).toBe('missing'));
+});
