@@ -7,6 +7,7 @@ test.describe('the tray, from a new job to grams', () => {
     await page.goto('/jobs');
     await page.getByRole('button', { name: 'New job' }).tap();
     await expect(page.getByText('No amounts yet')).toBeVisible();
+    await expect(page.getByText('Nothing here yet')).toHaveCount(0);
     await type(page.getByLabel('Name', { exact: true }), 'My tray');
     await type(page.getByLabel('Room temperature'), '21');
     await type(page.getByLabel('Length'), '300');
@@ -109,6 +110,7 @@ test.describe('bad input', () => {
   }) => {
     await page.goto('/jobs/demo-drawer-tray/measure');
     await page.getByLabel('Depth').fill('');
+    await expect(page.getByText('Nothing here yet. Write it like 300 mm.')).toBeVisible();
     const bar = page.getByRole('status', { name: 'Amounts in all' });
     await expect(bar).toContainText('Last good figures');
     await expect(bar).toContainText(figure('2095.5 ml'));

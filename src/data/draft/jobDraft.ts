@@ -23,12 +23,15 @@ export interface JobDraft extends Pick<Job, 'format' | 'version' | 'name' | 'roo
 
 export const emptyPart = (shape: PartShape): PartDraft => ({ shape, count: '1' });
 
+/** What a job is called until the person calls it something: without a name it would have no amounts. */
+export const newJobName = 'New job';
+
 /** A new job: nothing measured, the usual settings filled in where the person sees them. */
 export function newJobDraft(resin: Resin | undefined): JobDraft {
   return {
     format: 'nipperkin-job',
     version: jobVersion,
-    name: '',
+    name: newJobName,
     room: { temperature: '20 °C' },
     measure: { parts: [emptyPart('box')] },
     overage: '10 %',

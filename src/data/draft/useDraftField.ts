@@ -17,9 +17,11 @@ export function useDraftField(path: FieldPath<JobDraft>): DraftField {
   const { field } = useController<JobDraft>({ name: path });
   const { problems } = useOpenJob();
   const name = corePath(path);
+  // What was never filled in is not a mistake yet; what was emptied is.
+  const untouched = field.value === undefined;
   return {
     value: field.value === undefined || field.value === null ? '' : String(field.value),
     onChange: field.onChange,
-    problem: problems.find((problem) => problem.field === name),
+    problem: untouched ? undefined : problems.find((problem) => problem.field === name),
   };
 }

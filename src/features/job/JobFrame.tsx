@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { cavityTestId } from '../../ui/section/cavityTestId';
 import { useSaveState } from '../../data/hooks/queries';
@@ -46,7 +47,7 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
     else onStep('measure');
   };
   const tabs = <Tabs label="Steps" tabs={jobSteps} value={step} onChange={onStep} />;
-  const title = record.draft.name.trim() || 'New job';
+  const title = record.draft.name.trim() || newJobName;
   const common = {
     title,
     subtitle: plan && `${plan.resin.name} · room ${sayC(plan.roomTemperatureC)}`,

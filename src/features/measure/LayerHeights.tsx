@@ -53,6 +53,8 @@ function LayerHeight({
         <QuantityField
           label={`Layer ${index + 1} ends at`}
           {...field}
+          // A height that has just been added is not a mistake yet.
+          problem={field.value === '' ? undefined : field.problem}
           unit="mm"
           rule={lengthRule}
         />

@@ -31,7 +31,7 @@ export function MeasureStep() {
 
   return (
     <View style={styles.stack}>
-      <TextField label="Name" {...name} placeholder="Drawer tray" />
+      <TextField label="Name" {...name} />
       <FieldRow>
         <QuantityField
           label="Room temperature"

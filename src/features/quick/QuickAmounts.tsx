@@ -30,7 +30,7 @@ export function QuickAmounts({ plan, outdated }: DraftPlan) {
 }
 
 const styles = StyleSheet.create({
-  amounts: { flexGrow: 1, flexBasis: 1 },
+  amounts: { width: '100%' },
   head: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' },
   outdated: { opacity: 0.5 },
 });

@@ -28,9 +28,8 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
   const wide = useWide();
   const shelf = useShelf();
   const { quick, change } = useQuickMix(initial);
-  const [unit, setUnit] = useState<AmountUnit>(
-    () => amountUnits.find((each) => initial.amount.endsWith(` ${each}`)) ?? 'g',
-  );
+  const [lastUnit, setLastUnit] = useState<AmountUnit>('g');
+  const unit = amountUnits.find((each) => quick.amount.endsWith(` ${each}`)) ?? lastUnit;
   const resin = shelf.resins.find(({ id }) => id === quick.resinId) ?? shelf.resins[0];
   const draft = useMemo(() => resin && quickDraft(quick, resin), [quick, resin]);
   const planned = usePlannedDraft(draft, shelf, null);
@@ -48,7 +47,9 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
             unit={unit}
             rule={amountRule}
             placeholder={`500 ${unit}`}
-            problem={problemAt(problems, 'measure.parts[0].amount')}
+            problem={
+              quick.amount === '' ? undefined : problemAt(problems, 'measure.parts[0].amount')
+            }
             onChange={(amount) => change({ amount })}
           />
           <ChoiceField
@@ -57,7 +58,7 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
             value={unit}
             choices={amountUnits.map((value) => ({ value, label: value }))}
             onChange={(next) => {
-              setUnit(next);
+              setLastUnit(next);
               change({ amount: withUnit(quick.amount, next) });
             }}
           />

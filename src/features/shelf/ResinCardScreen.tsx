@@ -129,7 +129,7 @@ export function ResinCardScreen({ record, onDone }: ResinCardScreenProps) {
             value={draft.densityA}
             unit="g/ml"
             onChange={set('densityA')}
-            problem={problemAt('densityA', draft.densityA || (asked ? ' ' : ''))}
+            problem={problemAt('densityA', draft.densityA)}
             rule={densityRule}
           />
           <QuantityField
@@ -137,7 +137,7 @@ export function ResinCardScreen({ record, onDone }: ResinCardScreenProps) {
             value={draft.densityB}
             unit="g/ml"
             onChange={set('densityB')}
-            problem={problemAt('densityB', draft.densityB || (asked ? ' ' : ''))}
+            problem={problemAt('densityB', draft.densityB)}
             rule={densityRule}
           />
         </FieldRow>

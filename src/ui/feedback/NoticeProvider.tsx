@@ -48,5 +48,6 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
 }
 
 const styles = StyleSheet.create({
-  strip: { bottom: 72, alignSelf: 'center', maxWidth: 560 },
+  // Over the foot of a screen and the places below it, so that neither is covered.
+  strip: { bottom: 136, alignSelf: 'center', maxWidth: 560 },
 });

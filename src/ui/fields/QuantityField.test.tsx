@@ -54,11 +54,6 @@ test('a bare figure is kept with the unit, and shown with it once the field is l
   expect(input.value).toBe('500 g');
 });
 
-test('an empty field that nobody touched does not complain', () => {
-  setUp();
-  expect(screen.queryByText(/Nothing here yet/)).toBeNull();
-});
-
 test('what is wrong is said beside what was typed, which stays', () => {
   const { input, type } = setUp();
   type('lots');

@@ -48,16 +48,14 @@ export function QuantityField<K extends Kind>({
   // While the field has the focus it shows exactly what is typed; `value` already has the unit.
   const [typing, setTyping] = useState<string>();
   const choices = (problem?.data['choices'] ?? []) as readonly string[];
-  const untouched = value === '' && typing === undefined;
-  const shown = untouched ? undefined : problem;
   return (
     <FieldFrame
       label={label}
-      problem={shown && sayProblem(shown)}
+      problem={problem && sayProblem(problem)}
       problemId={problemId}
       readBack={sayReadBack(value, rule)}
       help={
-        shown !== undefined &&
+        problem !== undefined &&
         choices.length > 0 && (
           <View style={styles.choices}>
             {choices.map((choice) => (
@@ -66,7 +64,7 @@ export function QuantityField<K extends Kind>({
                 label={choice}
                 onPress={() => {
                   setTyping(undefined);
-                  onChange(resolved(value, shown, choice));
+                  onChange(resolved(value, problem, choice));
                 }}
               />
             ))}
@@ -80,7 +78,7 @@ export function QuantityField<K extends Kind>({
         value={typing ?? value}
         placeholder={placeholder ?? unit}
         autoFocus={autoFocus}
-        wrong={shown !== undefined}
+        wrong={problem !== undefined}
         describedBy={problemId}
         onFocus={() => setTyping(value)}
         onBlur={() => setTyping(undefined)}
