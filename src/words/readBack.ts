@@ -34,8 +34,10 @@ export function sayReadBack<K extends Kind>(
   try {
     const { kind, value } = readQuantity(typed, rule);
     const text = said(kind, value);
-    const same = text.replace(tie, ' ').replace(/\.0 /, ' ');
-    return typed.trim().replace(/\s+/g, ' ') === same ? undefined : `= ${text}`;
+    const unit = text.slice(text.indexOf(tie) + 1);
+    const saysItself =
+      /^[-\d.]+\s*/.test(typed) && typed.trim().replace(/^[-\d.]+\s*/, '') === unit;
+    return saysItself ? undefined : `= ${text}`;
   } catch (error) {
     if (error instanceof InputError) return undefined;
     throw error;

@@ -3,7 +3,13 @@ import { join } from 'node:path';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
 import { readJob } from '../core/job';
 import { planJob } from '../core/plan/planJob';
-import { lengthRule, overageRule, volumeRule } from '../core/quantity/rules';
+import {
+  densityRule,
+  lengthRule,
+  overageRule,
+  roomTemperatureRule,
+  volumeRule,
+} from '../core/quantity/rules';
 import { saidCodes, sayProblem } from './problems';
 import { sayReadBack } from './readBack';
 import { sayReason } from './reasons';
@@ -41,6 +47,10 @@ test('a refusal says what is wrong and what would be right', () => {
 test.each([
   ['1-1/4 in', lengthRule, '= 31.75\u00a0mm'],
   ['300 mm', lengthRule, undefined],
+  ['1.10 g/ml', densityRule, undefined],
+  ['1.1 kg/l', densityRule, '= 1.1\u00a0g/ml'],
+  ['3*120 mm', lengthRule, '= 360\u00a0mm'],
+  ['70 °F', roomTemperatureRule, '= 21.1\u00a0°C'],
   ['wide', lengthRule, undefined],
   ['1 l', volumeRule, '= 1000.0\u00a0ml'],
   ['10 %', overageRule, undefined],

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
@@ -35,8 +35,9 @@ export function Screen({
 }: ScreenProps) {
   const colours = useColours();
   useEscape(onBack);
-  return (
-    <View role="main" style={[styles.screen, { backgroundColor: colours.paper }]}>
+  const isLow = useWindowDimensions().height < lowScreen;
+  const top = (
+    <>
       <View style={styles.head}>
         {onBack !== undefined && (
           <IconButton
@@ -64,24 +65,41 @@ export function Screen({
         )}
       </View>
       {head}
+    </>
+  );
+  const bottom = foot !== undefined && (
+    <View
+      role="toolbar"
+      style={[styles.foot, { backgroundColor: colours.paper, borderTopColor: colours.line }]}
+    >
+      <View style={styles.footRow}>{foot}</View>
+    </View>
+  );
+  return (
+    <View role="main" style={[styles.screen, { backgroundColor: colours.paper }]}>
+      {!isLow && top}
       {fills ? (
-        <View style={styles.fills}>{children}</View>
+        <>
+          {isLow && top}
+          <View style={styles.fills}>{children}</View>
+        </>
       ) : (
-        <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
-          {children}
+        <ScrollView keyboardShouldPersistTaps="handled">
+          {isLow && top}
+          <View style={styles.content}>{children}</View>
+          {isLow && bottom}
         </ScrollView>
       )}
-      {foot !== undefined && (
-        <View
-          role="toolbar"
-          style={[styles.foot, { backgroundColor: colours.paper, borderTopColor: colours.line }]}
-        >
-          {foot}
-        </View>
-      )}
+      {!isLow && bottom}
     </View>
   );
 }
+
+/**
+ * On a screen lower than this, a phone on its side or at 200 %, title and foot scroll with the rest:
+ * standing still they would leave no room for it.
+ */
+const lowScreen = 560;
 
 /** The widest that a column of text and fields is good to read. */
 const column = 720;
@@ -90,6 +108,7 @@ const styles = StyleSheet.create({
   screen: { flex: 1, minWidth: 0 },
   head: {
     flexDirection: 'row',
+    flexWrap: 'wrap',
     alignItems: 'flex-start',
     gap: space.small,
     paddingHorizontal: space.large,
@@ -97,7 +116,14 @@ const styles = StyleSheet.create({
     paddingBottom: space.small,
   },
   back: { margin: 0, marginLeft: -space.medium, width: touch.table, height: touch.table },
-  titles: { flex: 1, minWidth: 0, minHeight: touch.table, justifyContent: 'center' },
+  titles: {
+    flexGrow: 1,
+    flexShrink: 1,
+    // So wide that a word fits at 200 %; what stands beside it goes below then.
+    flexBasis: 112,
+    minHeight: touch.table,
+    justifyContent: 'center',
+  },
   fills: { flex: 1, minHeight: 0 },
   content: {
     padding: space.large,
@@ -106,10 +132,14 @@ const styles = StyleSheet.create({
     width: '100%',
     maxWidth: column,
   },
-  foot: {
+  footRow: {
     flexDirection: 'row',
     flexWrap: 'wrap',
     gap: space.small,
+    width: '100%',
+    maxWidth: column - 2 * space.large,
+  },
+  foot: {
     paddingHorizontal: space.large,
     paddingVertical: space.small,
     borderTopWidth: 1,

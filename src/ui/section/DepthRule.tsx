@@ -20,8 +20,9 @@ export function DepthRule({ cavity, heightsMm, colours, x }: DepthRuleProps) {
   const y = (heightMm: number): number => cavity.floorY - heightMm * cavity.upPerMm;
   const top = y(cavity.depthMm);
   const labelled = heightsMm.filter((heightMm, index) => {
-    const isEnd = index === 0 || index === heightsMm.length - 1;
-    return isEnd || (y(heightMm) - top > figureDp && cavity.floorY - y(heightMm) > figureDp);
+    if (index === heightsMm.length - 1) return true;
+    const clearOfTop = y(heightMm) - top > figureDp;
+    return clearOfTop && (index === 0 || cavity.floorY - y(heightMm) > figureDp);
   });
   return (
     <G>
