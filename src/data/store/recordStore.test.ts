@@ -93,4 +93,8 @@ test('a refused write that another tab has overtaken does not hold up the others
     state: 'failed',
     reason: expect.stringContaining('another'),
   });
+  // The person keeps theirs all the same: written whatever is there.
+  await first.commit([{ key: 'job/a', record: record('a', 3) }]);
+  expect((await second.read('job/')).get('job/a')).toContain('"revision":3');
+  expect(first.saveState().state).toBe('saved');
 });

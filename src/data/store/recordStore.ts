@@ -149,9 +149,9 @@ export function createRecordStore({ storage, exclusively, channel }: Surrounding
       // A change over one that was refused is still based on what that one was based on.
       const onStored = changes.map((change) => {
         const before = kept.get(change.key);
-        if (before === undefined) return change;
-        const { basedOn: _, ...rest } = change;
-        return before.basedOn === undefined ? rest : { ...rest, basedOn: before.basedOn };
+        return before === undefined || change.basedOn === undefined
+          ? change
+          : { ...change, basedOn: before.basedOn };
       });
       setSaveState({ state: 'saving' });
       try {

@@ -45,6 +45,7 @@ export function MeasureStep() {
         <PartEditor
           key={id}
           index={index}
+          among={parts.fields.length}
           onRemove={parts.fields.length > 1 ? (part) => remove(index, part) : undefined}
         />
       ))}

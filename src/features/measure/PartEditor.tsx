@@ -1,7 +1,7 @@
 import { useController, useWatch, type FieldPath } from 'react-hook-form';
+import { StyleSheet } from 'react-native';
 import { partShapes, type PartShape } from '../../core/measure/partSchema';
 import { areaRule, lengthRule, amountRule, type QuantityRule } from '../../core/quantity/rules';
-import { cavityTestId } from '../../ui/section/cavityTestId';
 import type { JobDraft, PartDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
@@ -11,6 +11,7 @@ import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
 import { Panel } from '../../ui/Panel';
+import { cavityTestId } from '../../ui/section/cavityTestId';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { sayMl } from '../../words/figures';
@@ -28,21 +29,23 @@ const fieldsOfShape: Readonly<Record<PartShape, readonly QuantityKey[]>> = {
 
 interface PartEditorProps {
   readonly index: number;
+  /** How many cavities are being typed: a plan with another number is not of these. */
+  readonly among: number;
   readonly onRemove: ((part: PartDraft) => void) | undefined;
 }
 
 /** One cavity: its shape, its measures, how many of it. */
-export function PartEditor({ index, onRemove }: PartEditorProps) {
+export function PartEditor({ index, among, onRemove }: PartEditorProps) {
   const path = `measure.parts.${index}` as const;
   const part = useWatch<JobDraft, typeof path>({ name: path });
   const shape = useController<JobDraft>({ name: `${path}.shape` });
   const area = useController<JobDraft>({ name: `${path}.area` });
   const name = useDraftField(`${path}.name`);
   const count = useDraftField(`${path}.count`);
-  const { plan } = useOpenJob();
+  const { plan, outdated } = useOpenJob();
   const byArea = part.shape === 'coat' && part.area !== undefined;
   const keys: readonly QuantityKey[] = byArea ? ['area', 'thickness'] : fieldsOfShape[part.shape];
-  const measured = plan?.parts[index];
+  const measured = plan?.parts.length === among ? plan.parts[index] : undefined;
   return (
     <Panel
       testID={cavityTestId(index)}
@@ -84,7 +87,7 @@ export function PartEditor({ index, onRemove }: PartEditorProps) {
         <TextField label="Name (if you like)" {...name} />
       </FieldRow>
       {measured !== undefined && (
-        <Words weight="semibold">
+        <Words weight="semibold" style={outdated && styles.outdated}>
           {sayMl(measured.ml)}
           {measured.count > 1 && (
             <Words colour="inkSoft">
@@ -123,3 +126,5 @@ function PartQuantity({
     />
   );
 }
+
+const styles = StyleSheet.create({ outdated: { opacity: 0.5 } });
