@@ -28,6 +28,27 @@ test('wide: steps, Section and figures side by side, all by keyboard', async ({ 
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
 });
 
+test('wide: ? shows what the keyboard does, and Escape takes only that away', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  await expect(page.getByLabel('Length')).toBeVisible();
+  await page.keyboard.press('?');
+  const sheet = page.getByRole('dialog', { name: 'Keyboard' });
+  await expect(sheet).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Drawer tray' })).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).focus();
+  await page.keyboard.press('?');
+  await expect(sheet).toBeHidden();
+});
+
+test('wide: a choice is made by keyboard alone', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-tray/resin');
+  await page.getByRole('radio', { name: /Table coat/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('figures')).toContainText(figure('1.745 : 1 by volume'));
+});
+
 test('wide: a long name and many cavities stay in their columns', async ({ page }) => {
   await page.goto('/jobs/demo-drawer-knobs/measure');
   await type(

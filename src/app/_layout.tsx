@@ -8,6 +8,7 @@ import { browserStore } from '@/data/store/browserStore';
 import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
 import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
+import { ShortcutSheet } from '@/ui/frame/ShortcutSheet';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 import { fontFiles } from '@/ui/theme/fonts';
 import { useColours } from '@/ui/theme/theme';
@@ -60,6 +61,7 @@ function Frame() {
         {started && <Slot />}
       </View>
       {!wide && bar}
+      {wide && <ShortcutSheet />}
     </View>
   );
 }
