@@ -109,6 +109,7 @@ function readSeparated(written: string): number {
   } else if (commas === 1) {
     if (/^[1-9]\d{0,2},\d{3}$/.test(written)) {
       throw new InputError('ambiguous-comma', written, {
+        unclear: written,
         choices: [written.replace(',', ''), written.replace(',', '.')],
       });
     }
@@ -126,18 +127,27 @@ function fractionOf(numerator: string, denominator: string): number {
   return Number(numerator) / Number(denominator);
 }
 
-/** A number at this place and how many signs it takes: `2-1/2`, `41 3/8`, `3/8`, `6,5`, `1e3`. */
-function numberAt(text: string, at: number): { value: number; taken: number } | undefined {
+interface NumberHere {
+  readonly value: number;
+  /** How many signs of the text it takes. */
+  readonly taken: number;
+}
+
+/** A fraction at this place: `2-1/2`, `41 3/8`, `3/8`. */
+function fractionAt(text: string, at: number): NumberHere | undefined {
   const mixed = matchAt(mixedNumber, text, at);
   if (mixed !== null && Number(mixed[2]) < Number(mixed[3])) {
     const [taken, whole, numerator = '', denominator = ''] = mixed;
     return { value: Number(whole) + fractionOf(numerator, denominator), taken: taken.length };
   }
   const simple = matchAt(simpleFraction, text, at);
-  if (simple !== null) {
-    const [taken, numerator = '', denominator = ''] = simple;
-    return { value: fractionOf(numerator, denominator), taken: taken.length };
-  }
+  if (simple === null) return undefined;
+  const [taken, numerator = '', denominator = ''] = simple;
+  return { value: fractionOf(numerator, denominator), taken: taken.length };
+}
+
+/** A number without a stroke at this place: `6,5`, `1,200.5`, `1e3`. */
+function decimalAt(text: string, at: number): NumberHere | undefined {
   const separated = matchAt(separatedNumber, text, at);
   if (separated === null) return undefined;
   return { value: readSeparated(separated[0]), taken: separated[0].length };
@@ -161,7 +171,10 @@ export function tokensOf(typed: string): readonly Token[] {
       at += 1;
       continue;
     }
-    const number = numberAt(text, at);
+    // In 6/3/8 the division goes from left to right, so 3/8 is no fraction of its own there.
+    const before = tokens.at(-1);
+    const divides = before?.type === 'sign' && before.sign === '/';
+    const number = (divides ? undefined : fractionAt(text, at)) ?? decimalAt(text, at);
     if (number !== undefined) {
       tokens.push({ type: 'number', value: number.value });
       at += number.taken;
@@ -172,6 +185,7 @@ export function tokensOf(typed: string): readonly Token[] {
       if (named.unit === undefined) {
         throw new InputError('ambiguous-unit', typed, {
           unit: named.alias,
+          unclear: named.alias,
           choices: ambiguousUnits.get(named.alias) ?? [],
         });
       }

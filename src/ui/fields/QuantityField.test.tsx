@@ -70,3 +70,10 @@ test('oz is settled by choosing which one', () => {
   expect(kept).toHaveBeenLastCalledWith('12 imp fl oz');
   expect(screen.queryByText(/more than one unit/)).toBeNull();
 });
+
+test('so is a comma that could part thousands, wherever it stands in a sum', () => {
+  const { kept, type } = setUp();
+  type('5+1,200 ml');
+  fireEvent.click(screen.getByRole('button', { name: '1200' }));
+  expect(kept).toHaveBeenLastCalledWith('5+1200 ml');
+});

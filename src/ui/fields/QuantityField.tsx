@@ -27,10 +27,9 @@ interface QuantityFieldProps<K extends Kind> {
 
 /** The text with the word that could mean more than one thing replaced by what is meant. */
 function resolved(text: string, problem: Problem, choice: string): string {
-  const { unit } = problem.data;
-  if (typeof unit !== 'string') return text.replace(/[\d.,]+/, choice);
-  const at = text.toLowerCase().lastIndexOf(unit);
-  return at < 0 ? text : text.slice(0, at) + choice + text.slice(at + unit.length);
+  const unclear = String(problem.data['unclear']);
+  const at = text.toLowerCase().lastIndexOf(unclear);
+  return at < 0 ? text : text.slice(0, at) + choice + text.slice(at + unclear.length);
 }
 
 /** A field for a quantity: any unit, fractions and sums; what cannot be read says what would be right. */
