@@ -156,6 +156,11 @@ test('cutting into layers answers the warning that it is too deep', async ({ pag
   await expect(page.getByText('It can overheat and crack')).toHaveCount(0);
   await page.getByRole('button', { name: 'Remove the end of layer 1' }).tap();
   await expect(page.getByText('Layer 1 is 81')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('41 mm');
+  await expect(page.getByText('Layer 1 is 81')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Remove the end of layer 1' }).tap();
+  await expect(page.getByText('Layer 1 is 81')).toBeVisible();
   await page.getByRole('button', { name: 'Cut once more' }).tap();
   await type(page.getByLabel('Layer 2 ends at'), '41');
   await expect(page.getByText('Heights must rise')).toBeVisible();

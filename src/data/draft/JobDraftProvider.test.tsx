@@ -1,4 +1,5 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
+import { useEffect } from 'react';
 import { DataProvider } from '../hooks/DataProvider';
 import { useOpenRecord } from '../hooks/useOpenRecord';
 import { demoJobs } from '../demo/demoData';
@@ -19,38 +20,41 @@ interface Seen {
   depth: DraftField;
 }
 
-function Probe({ seen }: { readonly seen: { current: Seen | undefined } }) {
+/** Tells the test what a screen would be given. */
+function Probe({ report }: { readonly report: (seen: Seen) => void }) {
   const open = useOpenJob();
   const depth = useDraftField('measure.parts.0.depth');
-  // eslint-disable-next-line react-hooks/immutability -- the test looks at what a screen would be given
-  seen.current = { open, depth };
+  useEffect(() => report({ open, depth }));
   return <p>{open.conflict ?? 'no conflict'}</p>;
 }
 
-function OpenTray({ seen }: { readonly seen: { current: Seen | undefined } }) {
+function OpenTray({ report }: { readonly report: (seen: Seen) => void }) {
   const open = useOpenRecord('tray');
   if (typeof open === 'string') return <p>{open}</p>;
   return (
     <JobDraftProvider {...open}>
-      <Probe seen={seen} />
+      <Probe report={report} />
     </JobDraftProvider>
   );
 }
 
 async function openIn(store: RecordStore) {
-  const seen: { current: Seen | undefined } = { current: undefined };
+  let latest: Seen | undefined;
+  const report = (seen: Seen): void => {
+    latest = seen;
+  };
   render(
     <DataProvider store={store}>
-      <OpenTray seen={seen} />
+      <OpenTray report={report} />
     </DataProvider>,
   );
-  await waitFor(() => expect(seen.current).toBeDefined());
+  await waitFor(() => expect(latest).toBeDefined());
   return {
     now: (): Seen => {
-      if (seen.current === undefined) throw new Error('the job is not open');
-      return seen.current;
+      if (latest === undefined) throw new Error('the job is not open');
+      return latest;
     },
-    type: (text: string) => act(async () => seen.current?.depth.onChange(text)),
+    type: (text: string) => act(async () => latest?.depth.onChange(text)),
   };
 }
 

@@ -10,7 +10,7 @@ import {
   settingsChange,
 } from '../repositories';
 import { useStore } from './DataProvider';
-import { useSettings } from './queries';
+import { useResins, useSettings } from './queries';
 import { useCommit } from './useCommit';
 
 const wantsEmpty = (): boolean =>
@@ -23,6 +23,7 @@ const wantsEmpty = (): boolean =>
  */
 export function useFirstStart(): boolean {
   const settings = useSettings();
+  const resins = useResins();
   const commit = useCommit();
   const begun = useRef(false);
   const isFirst = settings.data === null;
@@ -31,7 +32,8 @@ export function useFirstStart(): boolean {
     begun.current = true;
     void commit(wantsEmpty() ? emptyChanges([], undefined) : demoChanges(undefined));
   }, [isFirst, commit]);
-  return settings.data !== undefined && settings.data !== null;
+  // Until the cards are read a job would look as if its card were gone.
+  return settings.data !== undefined && settings.data !== null && resins.data !== undefined;
 }
 
 /**

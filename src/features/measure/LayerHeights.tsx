@@ -4,6 +4,7 @@ import { lengthRule } from '../../core/quantity/rules';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
@@ -11,10 +12,15 @@ import { space } from '../../ui/theme/tokens';
 
 /** Where the pour is cut into layers: the height of each layer's top but the last. */
 export function LayerHeights() {
+  const notice = useNotice();
   const layers = useController<JobDraft, 'layers'>({ name: 'layers' });
   const heights = layers.field.value?.heights ?? [];
   const change = (next: string[]): void =>
     layers.field.onChange(next.length === 0 ? undefined : { heights: next });
+  const remove = (index: number): void => {
+    change(heights.filter((_, each) => each !== index));
+    notice({ text: `Removed the end of layer ${index + 1}`, undo: async () => change(heights) });
+  };
   return (
     <View style={styles.stack}>
       <Words size="small" weight="semibold" colour="inkSoft">
@@ -22,11 +28,7 @@ export function LayerHeights() {
       </Words>
       {heights.length === 0 && <Words>Poured in one go.</Words>}
       {heights.map((_, index) => (
-        <LayerHeight
-          key={index}
-          index={index}
-          onRemove={() => change(heights.filter((__, each) => each !== index))}
-        />
+        <LayerHeight key={index} index={index} onRemove={() => remove(index)} />
       ))}
       <View style={styles.row}>
         <ActionButton
