@@ -28,7 +28,10 @@ module.exports = {
       name: 'core-uses-small-pure-libraries',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/yup/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: 'node_modules/(yup|flatbush|fflate|saxes|svgpath|dxf-parser)/',
+      },
     },
     {
       name: 'feature-does-not-import-feature',

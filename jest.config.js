@@ -1,6 +1,12 @@
 /** The core and all that needs no screen run in plain Node; screens run as the web app sees them. */
 const babel = ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }];
 
+/** These ship as ES modules only, which Jest does not read by itself. */
+const esOnly = '(flatbush|flatqueue|d3-[a-z]+|internmap)';
+const screenPatterns = require('jest-expo/web/jest-preset').transformIgnorePatterns.map((pattern) =>
+  pattern.replace('(?!(', `(?!(${esOnly}|`),
+);
+
 module.exports = {
   projects: [
     {
@@ -8,10 +14,12 @@ module.exports = {
       testEnvironment: 'node',
       testMatch: ['<rootDir>/{src,server,cli}/**/*.test.ts'],
       transform: { '\\.[jt]sx?$': babel },
+      transformIgnorePatterns: [`/node_modules/(?!${esOnly}/)`],
     },
     {
       displayName: 'screens',
       preset: 'jest-expo/web',
+      transformIgnorePatterns: screenPatterns,
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
       setupFiles: ['<rootDir>/scripts/jsdom-gaps.js'],
       setupFilesAfterEnv: ['@testing-library/jest-dom'],

@@ -1,5 +1,7 @@
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { dirname, isAbsolute, resolve } from 'node:path';
 import { readJob } from '../src/core/job';
+import { attachFiles, type FileSource } from '../src/core/measure/files/attachFiles';
 import { planJob } from '../src/core/plan/planJob';
 import { InputError } from '../src/core/problem';
 import { sayProblem } from '../src/words/problems';
@@ -21,9 +23,24 @@ function jsonOf(text: string): unknown {
   }
 }
 
+/** Files that a job names: beside the job file, or in the folder that the command runs in. */
+function filesBeside(jobPath: string): FileSource {
+  const folders = jobPath === '-' ? ['.'] : [dirname(jobPath), '.'];
+  const bytes = (path: string): Uint8Array => {
+    const found = (isAbsolute(path) ? [path] : folders.map((folder) => resolve(folder, path))).find(
+      existsSync,
+    );
+    if (found === undefined) throw new InputError('no-file', path);
+    return readFileSync(found);
+  };
+  return { bytes, text: (path) => new TextDecoder().decode(bytes(path)) };
+}
+
 /** Plans a job file and prints the plan as JSON; a problem goes to standard error as JSON, exit 1. */
 try {
-  const plan = planJob(readJob(jsonOf(textOf(process.argv[2]))));
+  const [, , path] = process.argv;
+  const job = readJob(jsonOf(textOf(path)));
+  const plan = planJob(attachFiles(job, filesBeside(path ?? '-')));
   process.stdout.write(`${JSON.stringify(plan, null, 2)}\n`);
 } catch (error) {
   if (!(error instanceof InputError)) throw error;

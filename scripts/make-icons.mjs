@@ -9,6 +9,7 @@ const used = {
   check: 'mdiCheck',
   'chevron-down': 'mdiChevronDown',
   'chevron-right': 'mdiChevronRight',
+  'chevron-up': 'mdiChevronUp',
   close: 'mdiClose',
   'content-copy': 'mdiContentCopy',
   'content-duplicate': 'mdiContentDuplicate',

@@ -1,5 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
-import { partSchema, type Part } from './measure/partSchema';
+import { allowancesSchema } from './measure/allowances/allowancesSchema';
+import { overageKinds } from './measure/allowances/overage';
+import { insertSchema, partSchema, type Insert, type Part } from './measure/parts/partSchema';
 import {
   fillRule,
   lengthRule,
@@ -12,19 +14,20 @@ import { resinSchema } from './resin/resinSchema';
 import { check, checkedOrThrow, type Checked } from './schema/check';
 import { optionalNumberSchema } from './schema/numberSchema';
 import { needed } from './schema/needed';
-import { quantitySchema } from './schema/quantitySchema';
+import { choiceSchema } from './schema/choiceSchema';
+import { optionalQuantitySchema, quantitySchema } from './schema/quantitySchema';
 import { nameSchema } from './schema/textSchema';
 
 /** Version of the job format that this core writes and reads; see `docs/formats`. */
 export const jobVersion = 1;
 
-/** Yup drops array types behind `lazy`, so the element type is said here. */
-const partsSchema = array()
-  .of(partSchema)
-  .min(1)
-  .max(200)
-  .defined()
-  .transform((parts: unknown) => parts as Part[]);
+const measureSchema = object({
+  parts: array().of(partSchema).min(1).max(200).defined(),
+  /** What stands in the pour and takes the place of resin. */
+  inserts: array().of(insertSchema).max(200).optional().default(undefined),
+  /** What the tape is read to; each length may be off by half of it. */
+  readTo: optionalQuantitySchema(lengthRule),
+}).noUnknown();
 
 /**
  * A job: everything the person said, as they typed it. It is the export format, what storage keeps,
@@ -39,8 +42,11 @@ export const jobSchema = object({
     .defined(),
   name: nameSchema(80),
   room: needed(object({ temperature: quantitySchema(roomTemperatureRule) }).noUnknown()),
-  measure: needed(object({ parts: partsSchema }).noUnknown()),
-  overage: quantitySchema(overageRule),
+  measure: needed(measureSchema),
+  /** What kind of job it is: decides the overage where none is typed. */
+  kind: choiceSchema(overageKinds).optional(),
+  overage: optionalQuantitySchema(overageRule),
+  allowances: allowancesSchema.optional().default(undefined),
   resin: needed(resinSchema),
   /** Heights at which the pour is cut into layers; without them it is one pour. */
   layers: object({
@@ -62,13 +68,18 @@ export const jobSchema = object({
     .default(undefined),
 }).noUnknown();
 
+/** Yup drops types behind `lazy`, so those of parts and inserts are said here. */
 export type Job = Omit<InferType<typeof jobSchema>, 'measure'> & {
-  readonly measure: { readonly parts: readonly Part[] };
+  readonly measure: {
+    readonly parts: readonly Part[];
+    readonly inserts?: readonly Insert[] | undefined;
+    readonly readTo?: string | undefined;
+  };
 };
 
 /** Holds what a person is still typing against the job schema, naming everything that is wrong. */
 export function checkJob(draft: unknown): Checked<Job> {
-  return check(jobSchema, draft, { strip: true }) as Checked<Job>;
+  return check(jobSchema, draft, { strip: true }) as unknown as Checked<Job>;
 }
 
 /**
@@ -76,5 +87,5 @@ export function checkJob(draft: unknown): Checked<Job> {
  * @throws InputError for the first thing that is wrong, an unknown key included
  */
 export function readJob(value: unknown): Job {
-  return checkedOrThrow(jobSchema, value) as Job;
+  return checkedOrThrow(jobSchema, value) as unknown as Job;
 }

@@ -1,13 +1,108 @@
-import type { PartShape } from '../core/measure/partSchema';
+import type { AllowanceCode } from '../core/measure/allowances/allowances';
+import type { soakSurfaces } from '../core/measure/allowances/allowancesSchema';
+import type { OverageKind } from '../core/measure/allowances/overage';
+import type { CoatFace } from '../core/measure/coat/coat';
+import type { FlatShape } from '../core/measure/flat/flatRules';
+import type { FileUnit } from '../core/measure/mesh/fileUnits';
+import type { UpSide } from '../core/measure/mesh/orientation';
+import type { MouldMaterial } from '../core/measure/mould/materials';
+import type { PartShape } from '../core/measure/parts/partSchema';
 import type { Kind } from '../core/quantity/kinds';
 import type { ResinFamily } from '../core/resin/families';
 
 export const shapeNames: Readonly<Record<PartShape, string>> = {
   box: 'Box',
+  'rounded-rectangle': 'Rounded box',
   cylinder: 'Cylinder',
+  ring: 'Ring or tube',
   frustum: 'Bowl or cup',
+  pyramid: 'Tapered box',
+  cone: 'Cone',
+  'spherical-cap': 'Dish (cap of a ball)',
+  hemisphere: 'Half ball',
+  sphere: 'Ball',
+  ellipse: 'Oval',
+  polygon: 'Regular polygon',
+  triangle: 'Triangle',
   coat: 'Coat',
-  amount: 'Amount',
+  channel: 'Channel by stations',
+  rectangles: 'Rectangles laid over',
+  traced: 'Traced outline',
+  drawing: 'Drawing file',
+  mesh: 'Mesh file',
+  'wet-fill': 'Fill test with water',
+  'dry-fill': 'Fill test with grain',
+  weighed: 'Weight ÷ density',
+  displaced: 'Dunked in a jug',
+  mould: 'Mould from the library',
+  amount: 'Known amount',
+};
+
+export const flatNames: Readonly<Record<FlatShape | 'traced' | 'drawing', string>> = {
+  rectangle: 'Rectangle',
+  'rounded-rectangle': 'Rounded',
+  circle: 'Round',
+  ellipse: 'Oval',
+  polygon: 'Polygon',
+  triangle: 'Triangle',
+  traced: 'Traced',
+  drawing: 'Drawing file',
+};
+
+export const allowanceNames: Readonly<Record<AllowanceCode, string>> = {
+  overage: 'Overage',
+  seepage: 'Seepage under slabs',
+  soak: 'Soak into timber',
+  runOff: 'Run-off over edges',
+  shrinkage: 'Cure shrinkage',
+  planing: 'Stock to plane away',
+  residue: 'Left in cups',
+};
+
+export const overageKindNames: Readonly<Record<OverageKind, string>> = {
+  'open-mould': 'Small open moulds',
+  general: 'General',
+  porous: 'Porous or seeping',
+};
+
+export const soakSurfaceNames: Readonly<Record<(typeof soakSurfaces)[number], string>> = {
+  'bare-timber': 'Bare timber',
+  'sealed-timber': 'Sealed timber',
+  other: 'Something else',
+};
+
+export const materialNames: Readonly<Record<MouldMaterial, string>> = {
+  silicone: 'Silicone',
+  polypropylene: 'Polypropylene',
+  hdpe: 'HDPE',
+  melamine: 'Melamine board',
+  timber: 'Timber',
+  plaster: 'Plaster',
+  metal: 'Metal',
+  other: 'Other',
+};
+
+export const coatFaceNames: Readonly<Record<CoatFace['face'], string>> = {
+  top: 'Top',
+  edges: 'Edges',
+  underside: 'Drip band underneath',
+};
+
+export const fileUnitWords: Readonly<Record<FileUnit, string>> = {
+  mm: 'millimetres',
+  cm: 'centimetres',
+  m: 'metres',
+  in: 'inches',
+  ft: 'feet',
+};
+
+export const upSideNames: Readonly<Record<UpSide, string>> = {
+  '+z': 'As in the file',
+  '-z': 'Upside down',
+  '+x': 'Right side up',
+  '-x': 'Left side up',
+  '+y': 'Back side up',
+  '-y': 'Front side up',
 };
 
 export const familyNames: Readonly<Record<ResinFamily, string>> = {
@@ -30,6 +125,7 @@ export const kindNames: Readonly<Record<Kind, string>> = {
   density: 'a density',
   temperature: 'a temperature',
   fraction: 'a percentage',
+  angle: 'an angle',
 };
 
 /** What a quantity looks like when it is right. */
@@ -41,6 +137,7 @@ export const exampleOfKind: Readonly<Record<Kind, string>> = {
   density: '1.13 g/ml',
   temperature: '21 °C or 70 °F',
   fraction: '10 %',
+  angle: '3°',
 };
 
 /** The last name in a field's path, as the screen calls it. */
@@ -54,6 +151,63 @@ export const fieldNames: Readonly<Record<string, string>> = {
   thickness: 'Thickness',
   area: 'Area',
   amount: 'Amount',
+  radius: 'Corner radius',
+  outerDiameter: 'Outer diameter',
+  innerDiameter: 'Inner diameter',
+  bottomLength: 'Bottom length',
+  bottomWidth: 'Bottom width',
+  topLength: 'Top length',
+  topWidth: 'Top width',
+  sides: 'Sides',
+  acrossFlats: 'Across flats',
+  sideA: 'First side',
+  sideB: 'Second side',
+  sideC: 'Third side',
+  draft: 'Draft of the walls',
+  wall: 'Wall, if hollow',
+  band: 'Width of the band',
+  edges: 'Edges',
+  underside: 'Underside',
+  face: 'Face',
+  stations: 'Stations',
+  at: 'At',
+  rectangles: 'Rectangles',
+  narrowest: 'Narrowest width',
+  scale: 'Scale',
+  square: 'One square',
+  outlines: 'Outlines',
+  picked: 'Chosen outlines',
+  path: 'File',
+  unit: 'Unit',
+  as: 'Read as',
+  box: 'Mould box',
+  up: 'Up',
+  turn: 'Turned',
+  measured: 'Measured',
+  mould: 'Mould',
+  material: 'Material',
+  cavities: 'Cavities',
+  cavity: 'Cavity',
+  volume: 'Volume',
+  mass: 'Mass',
+  water: 'Water temperature',
+  bulkDensity: 'Bulk density',
+  density: 'Density',
+  before: 'Level before',
+  after: 'Level after',
+  inserts: 'Inserts',
+  height: 'Height',
+  into: 'In cavity',
+  readTo: 'Tape read to',
+  kind: 'Kind of job',
+  allowances: 'Allowances',
+  gap: 'Gap',
+  surface: 'Surface',
+  rate: 'Rate',
+  share: 'Share',
+  perBatch: 'Left in each cup',
+  top: 'Top',
+  bottom: 'Bottom',
   count: 'Count',
   name: 'Name',
   shape: 'Shape',

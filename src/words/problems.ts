@@ -1,5 +1,6 @@
 import type { Problem, ProblemData } from '../core/problem';
 import type { Kind } from '../core/quantity/kinds';
+import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm } from './figures';
 import { exampleOfKind, kindNames } from './names';
 
@@ -17,6 +18,9 @@ const example = (data: Data): string =>
 const choices = (data: Data): readonly string[] => (data['choices'] ?? []) as readonly string[];
 const shown = (value: unknown): string =>
   typeof value === 'string' || typeof value === 'number' ? `“${String(value)}”` : 'This';
+
+const sayPlace = (data: Data): string =>
+  `${formatPlain(Number(data['x']), 1)}, ${formatPlain(Number(data['y']), 1)}`;
 
 /** One sentence or two for each code: what is wrong, then what would be right. */
 const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>> = {
@@ -63,6 +67,119 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
     `Heights must rise: more than ${sayMm(Number(data['below']))}, the one before.`,
   'height-above-top': (data) =>
     `That is at or above the rim. The depth is ${sayMm(Number(data['depthMm']))}.`,
+  'not-finite': () => 'These must all be plain numbers.',
+  'corner-too-round': (data) =>
+    `Too round: a corner can have ${sayMm(Number(data['greatestMm']))} at the most, half the shorter side.`,
+  'too-few-sides': () => 'A polygon has 3 sides or more.',
+  'no-triangle': (data) =>
+    `These sides do not meet: this one must be shorter than the two others together, ${sayMm(Number(data['othersMm']))}.`,
+  'draft-too-great': (data) =>
+    `The walls would meet above the floor: ${formatPlain(Number(data['greatestDeg']), 1)}° is the limit at this depth.`,
+  'wall-too-thick': (data) =>
+    data['greatestMm'] === undefined
+      ? 'No hollow is left inside: make the wall thinner, or leave it out for a solid piece.'
+      : `No hollow is left inside: less than ${sayMm(Number(data['greatestMm']))}, or leave it out for a solid piece.`,
+  'ring-inside-out': (data) =>
+    `The inner diameter must be less than the outer one, ${sayMm(Number(data['outerMm']))}.`,
+  'perimeter-unknown': () =>
+    'Only the area is known, so its edges have no length. Measure the face by its sides or an outline.',
+  'too-few-stations': () => 'Measure the width at two places at least: both ends.',
+  'stations-not-rising': (data) =>
+    `Each station must lie further along than the one before, ${sayMm(Number(data['below']))}.`,
+  'narrowest-too-wide': (data) =>
+    `The narrowest width cannot be more than the rectangle's own, ${sayMm(Number(data['widthMm']))}.`,
+  'level-not-risen': (data) =>
+    `The level must rise above ${sayMl(Number(data['beforeMl']))} when the piece goes in.`,
+  'porous-mould': () =>
+    'Water soaks into this mould: the figure would be high and the cure spoilt. Fill it with dry grain, or say that you will do it all the same.',
+  'insert-too-large': (data) =>
+    `It takes more room than the cavity has at ${sayMm(Number(data['heightMm']))} over the floor. Check its size, its height and its cavity.`,
+  'insert-over-rim': (data) =>
+    `That is over the rim, so it would not be in the pour. The cavity is ${sayMm(Number(data['rimMm']))} deep.`,
+  'no-such-cavity': (data) =>
+    `There is no such cavity: a number from 1 to ${String(data['cavities'])}.`,
+  'nothing-to-fill': () => 'The inserts take up everything: nothing is left to fill.',
+  'soak-without-rate': () =>
+    'Say how much this surface drinks, like 120 ml/m2. Weigh a test piece before and after.',
+  'no-surface': () =>
+    'A known amount has no surface to plane. Give its shape, or leave this allowance out.',
+  'shrinks-away': () => 'It cannot shrink by all of itself. Resins shrink by 0.2 % to 5 %.',
+  'residue-fills-cup': (data) =>
+    `${sayMl(Number(data['staysMl']))} would stay in a cup that is filled with ${sayMl(Number(data['limitMl']))}. Check the unit.`,
+  'no-outlines': (data) =>
+    Number(data['open'] ?? 0) > 0
+      ? `No closed outline: ${String(data['open'])} open lines do not meet at their ends. Close them in the drawing.`
+      : 'No outline yet. Trace one, or choose a drawing that has closed lines.',
+  'outline-too-short': () => 'An outline needs three points or more.',
+  'outline-empty': () => 'The outlines enclose no area.',
+  'outlines-cross': (data) =>
+    data['self'] === true
+      ? `Outline ${String(data['outline'])} crosses itself near ${sayPlace(data)}. Move a point so that it runs round once.`
+      : `Outlines cross each other near ${sayPlace(data)}. An island must lie wholly inside, other outlines wholly apart.`,
+  'corners-not-convex': () =>
+    'Set the four corners in order round the rectangle, each on its own corner.',
+  'scale-without-length': () => 'Set both ends of the known length, apart from each other.',
+  'beyond-horizon': (data) =>
+    `Outline ${String(data['outline'])} reaches beyond what the camera sees of the rectangle's plane. Keep it near the rectangle.`,
+  'no-such-outline': (data) =>
+    `There is no such outline: the file has ${String(data['outlines'])}.`,
+  'unit-unknown': (data) =>
+    `The file does not say its unit. Choose it: ${oneOf(choices(data))}.${
+      data['guess'] === undefined
+        ? ''
+        : ` By its size, ${sayMm(Number(data['sizeMm']))}, it could be ${String(data['guess'])}.`
+    }`,
+  'unit-doubtful': (data) =>
+    `The file says ${String(data['stated'])}, which makes it ${sayMm(Number(data['sizeMm']))} long. ` +
+    `In ${String(data['guess'])} it would be ${sayMm(Number(data['guessMm']))}. Choose the unit.`,
+  'file-not-read': () => 'The file has not been read yet. Choose it again.',
+  'file-kind-unknown': (_, value) =>
+    `Nipperkin does not read ${shown(value)}. Drawings: .svg, .dxf. Meshes: .stl, .obj, .3mf.`,
+  'drawing-too-large': (data) =>
+    `Too much for one drawing: ${String(data['most'])} is the most. Leave only the outlines in it.`,
+  'drawing-not-finite': () => 'The drawing holds places that are no numbers. Export it again.',
+  'spline-broken': () => 'A spline in the drawing is broken. Export it as polylines.',
+  'not-svg': () => 'This is not an SVG drawing.',
+  'svg-bad-path': (_, value) =>
+    `A path in the drawing cannot be read: ${shown(value)}. Export it again.`,
+  'svg-bad-value': (data, value) =>
+    `${shown(value)} for ${String(data['what'])} cannot be read. Use plain numbers or mm.`,
+  'not-xml': (data) =>
+    `The file is broken at line ${String(data['line'])}: it is not well-formed. Export it again.`,
+  'xml-entities': () =>
+    'The file declares entities, which can blow up a reader. Nipperkin does not expand them. Export it again without them.',
+  'too-deep': (data) =>
+    `The file nests its elements more than ${String(data['most'])} deep. Export it flat.`,
+  'not-dxf': () => 'This is not a DXF drawing that can be read. Export it as ASCII DXF.',
+  'dxf-broken': (data) =>
+    `The drawing is broken or cut off at line ${String(data['line'])}. Copy it or export it again as ASCII DXF.`,
+  'not-stl': () => 'This is not an STL file, or its head is missing. Export it again.',
+  'stl-truncated': (data) =>
+    `The file says ${String(data['says'])} triangles and holds ${String(data['holds'])}: it is cut off. Copy or export it again.`,
+  'stl-overlong': (data) =>
+    `The file says ${String(data['says'])} triangles and is longer than that, room for ${String(data['holds'])}. Export it again.`,
+  'stl-cut-off': () => 'The file ends inside a triangle. Copy or export it again.',
+  'mesh-bad-line': (data, value) =>
+    `Line ${String(data['line'])} cannot be read: ${shown(value)}. Export the file again.`,
+  'mesh-not-finite': (data) =>
+    `A corner is no number${
+      data['triangle'] === undefined ? '' : `, in triangle ${String(data['triangle'])}`
+    }${data['line'] === undefined ? '' : `, in line ${String(data['line'])}`}. Repair the mesh and export it again.`,
+  'mesh-empty': () => 'The file holds no triangles.',
+  'mesh-too-large': (data) =>
+    `Too many triangles: ${String(data['most'])} at the most. Reduce the mesh and export it again.`,
+  'mesh-faces-turned': (data) =>
+    `Faces beside each other point opposite ways at ${String(data['edges'])} edges, so inside and outside are not clear. ` +
+    'Let the drawing program unify the normals.',
+  'mesh-flat': () => 'The mesh encloses no volume: it is flat or its faces cancel out.',
+  'mesh-snapshot-broken': () => 'What was kept of the mesh is damaged. Choose the file again.',
+  'master-outside-box': (data) =>
+    `The master is ${['sizeX', 'sizeY', 'sizeZ'].map((key) => sayMm(Number(data[key]))).join(' × ')} and does not fit. Make the box larger.`,
+  'not-a-mesh': () => 'This is not a mesh file: it has no lines. Choose an STL, OBJ or 3MF file.',
+  'not-3mf': () => 'This is not a 3MF package, or it is damaged. Export it again.',
+  'zip-too-large': (data) =>
+    `It would unpack to more than ${String(Number(data['mostBytes']) / 1e6)} MB, so it was left packed. Reduce the mesh.`,
+  '3mf-bad': (data) => `A ${String(data['what'])} in the package is broken. Export it again.`,
   'not-json': () =>
     'This file is not JSON, so it is not a Nipperkin file. Choose one that Nipperkin exported.',
   'no-file': (_, value) => `No file to read at ${shown(value)}. Check the path.`,

@@ -23,6 +23,8 @@ function said(kind: Kind, value: number): string {
       return sayC(value);
     case 'fraction':
       return sayPercent(value);
+    case 'angle':
+      return `${formatPlain(value, 1)}${tie}°`;
   }
 }
 

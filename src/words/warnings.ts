@@ -26,5 +26,38 @@ export function sayWarning({ code, data }: Warning): string {
       );
     case 'resin-not-on-shelf':
       return `${String(data['name'])} is not on the shelf any more. The job goes on with its own copy of the card.`;
+    case 'dry-the-mould':
+      return `Dry ${String(data['name'])} well before the pour: water stops the cure. Leave it in the warm overnight.`;
+    case 'porous-overruled':
+      return `${String(data['name'])} drinks water, so this figure is high. It needs days to dry. Grain measures it better.`;
+    case 'straight-sides-assumed':
+      return `Only volume and depth of ${String(data['name'])} are known, so its sides are taken as straight. Layers of a tapered mould differ.`;
+    case 'mesh-has-holes':
+      return (
+        `The mesh of ${String(data['name'])} has ${String(data['holes'])} ${Number(data['holes']) === 1 ? 'hole' : 'holes'}, closed flat here. ` +
+        `What is missing may bulge by up to ${sayMl(Number(data['holesPlusMinusMl']))}. Repair it for a sure figure.`
+      );
+    case 'mesh-inside-out':
+      return `The mesh of ${String(data['name'])} was inside out and has been turned. The volume is right.`;
+    case 'mesh-bodies-overlap':
+      return (
+        `${String(data['bodies'])} bodies in ${String(data['name'])} may overlap: what they share would count twice. ` +
+        'Join them in the drawing program.'
+      );
+    case 'thin-mould-wall':
+      return (
+        `The mould wall is ${sayMm(Number(data['thinMm']))} at its thinnest; silicone under ${sayMm(Number(data['leastWallMm']))} tears. ` +
+        'Make the box larger.'
+      );
+    case 'insert-above-rim':
+      return (
+        `${String(data['name'])} stands ${sayMm(Number(data['topMm']) - Number(data['rimMm']))} over the rim. ` +
+        'Only what is under it takes up resin.'
+      );
+    case 'insert-height-assumed':
+      return (
+        `How tall ${String(data['name'])} is was not measured; it is taken as ${sayMm(Number(data['sideMm']))}. ` +
+        'Layers that cut through it are a guess.'
+      );
   }
 }

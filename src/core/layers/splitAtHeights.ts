@@ -1,5 +1,5 @@
 import { InputError } from '../problem';
-import type { MeasuredWhole } from '../measure/measureParts';
+import type { MeasuredWhole } from '../measure/measureWhole';
 
 /** One pour, from its floor to its top. */
 export interface LayerVolume {

@@ -41,6 +41,7 @@ describe('the tray', () => {
   test('every main figure says why', () => {
     expect(plan.why.map(({ figure }) => figure)).toEqual([
       'cavityMl',
+      'overage',
       'totalMl',
       'ratio',
       'batches',

@@ -1,5 +1,9 @@
 import type { LayerVolume } from '../layers/splitAtHeights';
-import type { MeasuredPart } from '../measure/measureParts';
+import type { Allowance } from '../measure/allowances/allowances';
+import type { Doubt } from '../measure/doubt';
+import type { MeasuredInsert } from '../measure/inserts/placeInserts';
+import type { HeightVolume, MeasuredPart } from '../measure/measureWhole';
+import type { PartWarning } from '../measure/measured';
 import type { MixAmounts } from '../mix/amounts';
 import type { ScaleFigures } from '../mix/onScale';
 import type { ProblemData } from '../problem';
@@ -9,14 +13,19 @@ import type { Resin } from '../resin/resinSchema';
 
 /** What a warning or a reason is about, by code; words live in the interface. */
 export interface Warning {
-  readonly code: 'deeper-than-label' | 'scale-too-coarse' | 'resin-not-on-shelf' | 'over-container';
+  readonly code:
+    | 'deeper-than-label'
+    | 'scale-too-coarse'
+    | 'resin-not-on-shelf'
+    | 'over-container'
+    | PartWarning['code'];
   readonly severity: 'tell' | 'warn';
   readonly data: ProblemData;
 }
 
 /** The rule that decided a figure, with the inputs that went in. */
 export interface Reason {
-  readonly figure: 'cavityMl' | 'totalMl' | 'ratio' | 'batches' | 'scale';
+  readonly figure: 'cavityMl' | 'overage' | 'totalMl' | 'ratio' | 'batches' | 'scale';
   readonly rule: string;
   readonly data: ProblemData;
 }
@@ -34,8 +43,16 @@ export interface Plan {
   readonly name: string;
   readonly roomTemperatureC: number;
   readonly parts: readonly MeasuredPart[];
+  readonly inserts: readonly MeasuredInsert[];
   readonly depthMm: number | undefined;
+  /** What there is to fill: parts less inserts. */
   readonly cavityMl: number;
+  readonly cavityPlusMinusMl: number;
+  readonly cavityErrs: Doubt['errs'];
+  /** V(h) of what there is to fill; empty where a part has no form. */
+  readonly heightCurve: readonly HeightVolume[];
+  /** What is mixed besides, each by itself; those that are off count nothing. */
+  readonly allowances: readonly Allowance[];
   readonly cavityUsFlOz: number;
   readonly cavityImperialFlOz: number;
   readonly totalMl: number;

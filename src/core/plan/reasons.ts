@@ -1,5 +1,6 @@
 import type { Job } from '../job';
-import type { MeasuredWhole } from '../measure/measureParts';
+import type { Allowance } from '../measure/allowances/allowances';
+import type { MeasuredWhole } from '../measure/measureWhole';
 import type { ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 import type { PlannedBatch, PlannedLayer, Reason } from './planTypes';
@@ -12,7 +13,8 @@ export function reasons(
     readonly card: Resin;
     readonly limitMl: number | undefined;
     readonly container: { readonly capacityMl: number; readonly fill: number } | undefined;
-    readonly overage: number;
+    readonly overage: { readonly share: number; readonly rule: string };
+    readonly allowances: readonly Allowance[];
     readonly resin: ReadResin;
     readonly stepG: number;
     readonly whole: MeasuredWhole;
@@ -20,12 +22,28 @@ export function reasons(
     readonly batches: readonly PlannedBatch[];
   },
 ): readonly Reason[] {
-  const { card, limitMl, container, overage, resin, stepG, whole, layers, batches } = figures;
+  const { card, limitMl, container, overage, allowances, resin, stepG, whole, layers, batches } =
+    figures;
+  const others = allowances.filter(({ code, on }) => on && code !== 'overage');
   const batchRule =
     job.batches !== undefined ? 'asked' : limitMl === undefined ? 'no-container' : 'container';
   return [
-    { figure: 'cavityMl', rule: 'sum-of-parts', data: { parts: whole.parts.length } },
-    { figure: 'totalMl', rule: 'overage', data: { cavityMl: whole.cavityMl, overage } },
+    {
+      figure: 'cavityMl',
+      rule: 'sum-of-parts',
+      data: { parts: whole.parts.length, inserts: whole.inserts.length },
+    },
+    { figure: 'overage', rule: overage.rule, data: { share: overage.share } },
+    {
+      figure: 'totalMl',
+      rule: 'allowances',
+      data: {
+        cavityMl: whole.cavityMl,
+        overage: overage.share,
+        others: others.length,
+        othersMl: others.reduce((sum, { ml }) => sum + ml, 0),
+      },
+    },
     {
       figure: 'ratio',
       rule: `stated-by-${card.ratio.by}`,

@@ -20,6 +20,7 @@ function combined(left: Measured, right: Measured, power: 1 | -1): Measured {
     length: left.dimension.length + power * right.dimension.length,
     mass: left.dimension.mass + power * right.dimension.mass,
     percent: left.dimension.percent + power * right.dimension.percent,
+    angle: left.dimension.angle + power * right.dimension.angle,
   };
   const size =
     (baseSize(left.dimension) * baseSize(right.dimension) ** power) / baseSize(dimension);

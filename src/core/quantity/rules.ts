@@ -21,6 +21,30 @@ export const lengthRule: QuantityRule<'length'> = {
   greatest: { length: { value: 10_000, text: '10 m' } },
 };
 
+/** A place along something, told from one end: the end itself is 0. */
+export const positionRule: QuantityRule<'length'> = {
+  kinds: ['length'],
+  example: '250 mm',
+  least: { value: 0, text: '0' },
+  greatest: { length: { value: 10_000, text: '10 m' } },
+};
+
+/** Draft of a wall from upright; past 60° it is a slope, and a frustum says it better. */
+export const draftRule: QuantityRule<'angle'> = {
+  kinds: ['angle'],
+  example: '3°',
+  least: { value: 0, text: '0°' },
+  greatest: { angle: { value: 60, text: '60°' } },
+};
+
+/** How far a body is turned about an axis. */
+export const turnRule: QuantityRule<'angle'> = {
+  kinds: ['angle'],
+  example: '15°',
+  least: { value: -360, text: '-360°' },
+  greatest: { angle: { value: 360, text: '360°' } },
+};
+
 export const areaRule: QuantityRule<'area'> = {
   kinds: ['area'],
   example: '0.24 m2 or 600 mm x 400 mm',
@@ -58,11 +82,43 @@ export const densityRule: QuantityRule<'density'> = {
   greatest: { density: { value: 3, text: '3 g/ml' } },
 };
 
+/** What is put into a pour, or weighed: balsa to lead. */
+export const bodyDensityRule: QuantityRule<'density'> = {
+  kinds: ['density'],
+  example: '8.5 g/ml',
+  least: { value: 0.05, text: '0.05 g/ml' },
+  greatest: { density: { value: 23, text: '23 g/ml' } },
+};
+
+/** Grain as it lies, air between: from expanded beads to steel shot. */
+export const bulkDensityRule: QuantityRule<'density'> = {
+  kinds: ['density'],
+  example: '0.81 g/ml',
+  least: { value: 0.01, text: '0.01 g/ml' },
+  greatest: { density: { value: 8, text: '8 g/ml' } },
+};
+
+/** Water that is poured, not frozen and not boiling. */
+export const waterTemperatureRule: QuantityRule<'temperature'> = {
+  kinds: ['temperature'],
+  example: '18 °C',
+  least: { value: 0.1, text: '0.1 °C' },
+  greatest: { temperature: { value: 60, text: '60 °C' } },
+};
+
 export const roomTemperatureRule: QuantityRule<'temperature'> = {
   kinds: ['temperature'],
   example: '21 °C',
   least: { value: -10, text: '-10 °C' },
   greatest: { temperature: { value: 50, text: '50 °C' } },
+};
+
+/** The heat that a mould bears: silicone is far below its top. */
+export const temperatureLimitRule: QuantityRule<'temperature'> = {
+  kinds: ['temperature'],
+  example: '200 °C',
+  least: { value: 20, text: '20 °C' },
+  greatest: { temperature: { value: 600, text: '600 °C' } },
 };
 
 export const overageRule: QuantityRule<'fraction'> = {

@@ -30,6 +30,9 @@ const length = [
   unit('length', 'ft', 12 * mmPerInch, "'", 'foot', 'feet'),
   unit('length', 'yd', 36 * mmPerInch, 'yard', 'yards'),
   unit('length', 'mil', mmPerInch / 1000, 'mils', 'thou'),
+  // What a surface drinks or keeps is told as a volume over an area, which is a thickness.
+  unit('length', 'ml/m2', 0.001),
+  unit('length', 'l/m2', 1),
 ];
 
 const area = [
@@ -106,6 +109,8 @@ const density = [
 
 const fraction = [unit('fraction', '%', 0.01, 'percent', 'per cent')];
 
+const angle = [unit('angle', '°', 1, 'deg', 'degree', 'degrees')];
+
 /** Every unit that can take part in arithmetic. */
 export const units: readonly Unit[] = [
   ...length,
@@ -114,6 +119,7 @@ export const units: readonly Unit[] = [
   ...mass,
   ...density,
   ...fraction,
+  ...angle,
 ];
 
 const usOrImperial = (name: string): readonly string[] => [`US ${name}`, `imp ${name}`];

@@ -1,27 +1,42 @@
 import { jobVersion, type Job } from '../../core/job';
-import type { Part, PartShape } from '../../core/measure/partSchema';
+import type { OverageKind } from '../../core/measure/allowances/overage';
+import type { soakSurfaces } from '../../core/measure/allowances/allowancesSchema';
 import type { Resin } from '../../core/resin/resinSchema';
+import { emptyPart, type PartDraft } from './partDraft';
 
-type KeyOfAny<U> = U extends U ? keyof U : never;
+interface Switchable {
+  off?: boolean | undefined;
+}
 
-/**
- * A part while it is being typed: the keys of every shape may be there, so that going from box to
- * cylinder and back loses nothing; the schema of the shape picks its own.
- */
-export type PartDraft = { shape: PartShape; count: string | number } & {
-  [Key in Exclude<KeyOfAny<Part>, 'shape' | 'count'>]?: string;
-};
+/** Allowances while they are being typed; see `allowancesSchema`. */
+export interface AllowancesDraft {
+  seepage?: ({ area: string; gap: string } & Switchable) | undefined;
+  soak?:
+    | ({
+        area: string;
+        surface: (typeof soakSurfaces)[number];
+        rate?: string | undefined;
+      } & Switchable)
+    | undefined;
+  runOff?: ({ share: string } & Switchable) | undefined;
+  residue?:
+    ({ perBatch?: string | undefined; twoCups?: boolean | undefined } & Switchable) | undefined;
+  shrinkage?: ({ share: string } & Switchable) | undefined;
+  planing?: ({ top?: string | undefined; bottom?: string | undefined } & Switchable) | undefined;
+}
 
 /** A job while it is being typed: the keys of `Job`, its figures possibly not right yet. */
-export interface JobDraft extends Pick<Job, 'format' | 'version' | 'name' | 'room' | 'overage'> {
-  measure: { parts: PartDraft[] };
+export interface JobDraft extends Pick<Job, 'format' | 'version' | 'name' | 'room'> {
+  measure: { parts: PartDraft[]; inserts?: PartDraft[] | undefined; readTo?: string | undefined };
+  kind?: OverageKind | undefined;
+  /** Empty where it goes with the kind of job. */
+  overage?: string | undefined;
+  allowances?: AllowancesDraft | undefined;
   resin?: Resin;
   layers?: { heights: string[] } | undefined;
   container?: { capacity: string; fill: string } | undefined;
   scale?: { step: string };
 }
-
-export const emptyPart = (shape: PartShape): PartDraft => ({ shape, count: '1' });
 
 /** What a job is called until the person calls it something: without a name it would have no amounts. */
 export const newJobName = 'New job';

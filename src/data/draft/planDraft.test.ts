@@ -1,5 +1,6 @@
 import { demoResins } from '../demo/demoData';
-import { emptyPart, newJobDraft } from './jobDraft';
+import { newJobDraft } from './jobDraft';
+import { emptyPart } from './partDraft';
 import { planDraft } from './planDraft';
 import { quickDraft } from './quickDraft';
 

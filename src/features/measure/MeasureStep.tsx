@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { useFieldArray } from 'react-hook-form';
-import { overageRule, roomTemperatureRule } from '../../core/quantity/rules';
-import { emptyPart, type JobDraft, type PartDraft } from '../../data/draft/jobDraft';
+import { roomTemperatureRule } from '../../core/quantity/rules';
+import type { JobDraft } from '../../data/draft/jobDraft';
+import { emptyPart, type PartDraft } from '../../data/draft/partDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
@@ -10,24 +11,28 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
 import { space } from '../../ui/theme/tokens';
 import { shapeNames } from '../../words/names';
+import { Allowances } from './Allowances';
+import { HeightCurve } from './HeightCurve';
 import { LayerHeights } from './LayerHeights';
 import { PartEditor } from './PartEditor';
 
-/** What is poured: name, room, the cavities, and how much more than they hold. */
+/** What is poured: name, room, the cavities, what stands in them, and how much more than they hold. */
 export function MeasureStep() {
   const name = useDraftField('name');
   const temperature = useDraftField('room.temperature');
-  const overage = useDraftField('overage');
   const parts = useFieldArray<JobDraft, 'measure.parts'>({ name: 'measure.parts' });
+  const inserts = useFieldArray<JobDraft, 'measure.inserts'>({ name: 'measure.inserts' });
   const notice = useNotice();
 
-  function remove(index: number, part: PartDraft): void {
-    parts.remove(index);
+  const removed = (
+    list: { readonly insert: (index: number, part: PartDraft) => void },
+    index: number,
+    part: PartDraft,
+  ): void =>
     notice({
       text: `Removed ${part.name || shapeNames[part.shape].toLowerCase()}`,
-      undo: async () => parts.insert(index, part),
+      undo: async () => list.insert(index, part),
     });
-  }
 
   return (
     <View style={styles.stack}>
@@ -39,14 +44,33 @@ export function MeasureStep() {
           unit="°C"
           rule={roomTemperatureRule}
         />
-        <QuantityField label="Overage" {...overage} unit="%" rule={overageRule} />
       </FieldRow>
       {parts.fields.map(({ id }, index) => (
         <PartEditor
           key={id}
+          kind="part"
           index={index}
           among={parts.fields.length}
-          onRemove={parts.fields.length > 1 ? (part) => remove(index, part) : undefined}
+          onRemove={
+            parts.fields.length > 1
+              ? (part) => {
+                  parts.remove(index);
+                  removed(parts, index, part);
+                }
+              : undefined
+          }
+        />
+      ))}
+      {inserts.fields.map(({ id }, index) => (
+        <PartEditor
+          key={id}
+          kind="insert"
+          index={index}
+          among={inserts.fields.length}
+          onRemove={(part) => {
+            inserts.remove(index);
+            removed(inserts, index, part);
+          }}
         />
       ))}
       <View style={styles.row}>
@@ -55,13 +79,20 @@ export function MeasureStep() {
           icon="plus"
           onPress={() => parts.append(emptyPart('box'))}
         />
+        <ActionButton
+          label="Add an insert"
+          icon="plus"
+          onPress={() => inserts.append(emptyPart('cylinder'))}
+        />
       </View>
+      <Allowances />
       <LayerHeights />
+      <HeightCurve />
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
-  row: { flexDirection: 'row' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

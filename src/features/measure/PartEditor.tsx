@@ -1,130 +1,100 @@
-import { useController, useWatch, type FieldPath } from 'react-hook-form';
-import { StyleSheet } from 'react-native';
-import { partShapes, type PartShape } from '../../core/measure/partSchema';
-import { areaRule, lengthRule, amountRule, type QuantityRule } from '../../core/quantity/rules';
-import type { JobDraft, PartDraft } from '../../data/draft/jobDraft';
+import { useController, useFormContext, useWatch } from 'react-hook-form';
+import { View } from 'react-native';
+import type { PartShape } from '../../core/measure/parts/partSchema';
+import type { JobDraft } from '../../data/draft/jobDraft';
+import type { PartDraft } from '../../data/draft/partDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { CountField } from '../../ui/fields/CountField';
 import { FieldRow } from '../../ui/fields/FieldRow';
-import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
 import { Panel } from '../../ui/Panel';
 import { cavityTestId } from '../../ui/section/cavityTestId';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
-import { sayMl } from '../../words/figures';
-import { fieldNames, shapeNames } from '../../words/names';
-
-type QuantityKey = Exclude<keyof PartDraft, 'shape' | 'count' | 'name'>;
-
-const fieldsOfShape: Readonly<Record<PartShape, readonly QuantityKey[]>> = {
-  box: ['length', 'width', 'depth'],
-  cylinder: ['diameter', 'depth'],
-  frustum: ['bottomDiameter', 'topDiameter', 'depth'],
-  coat: ['length', 'width', 'thickness'],
-  amount: ['amount'],
-};
+import { sayProblem } from '../../words/problems';
+import { beginMethod } from './beginMethod';
+import { fieldPath, type DraftPlace } from './draftPlace';
+import { MethodEditor } from './MethodEditor';
+import { MethodPicker } from './MethodPicker';
+import { PartQuantity } from './PartQuantity';
+import { PartResult } from './PartResult';
 
 interface PartEditorProps {
+  readonly kind: 'part' | 'insert';
   readonly index: number;
-  /** How many cavities are being typed: a plan with another number is not of these. */
+  /** How many of its kind are being typed: a plan with another number is not of these. */
   readonly among: number;
   readonly onRemove: ((part: PartDraft) => void) | undefined;
 }
 
-/** One cavity: its shape, its measures, how many of it. */
-export function PartEditor({ index, among, onRemove }: PartEditorProps) {
-  const path = `measure.parts.${index}` as const;
-  const part = useWatch<JobDraft, typeof path>({ name: path });
-  const shape = useController<JobDraft>({ name: `${path}.shape` });
-  const area = useController<JobDraft>({ name: `${path}.area` });
-  const name = useDraftField(`${path}.name`);
-  const count = useDraftField(`${path}.count`);
-  const { plan, outdated } = useOpenJob();
-  const byArea = part.shape === 'coat' && part.area !== undefined;
-  const keys: readonly QuantityKey[] = byArea ? ['area', 'thickness'] : fieldsOfShape[part.shape];
-  const measured = plan?.parts.length === among ? plan.parts[index] : undefined;
+/** One cavity or insert: how it is measured, its measures, how many of it, what it comes to. */
+export function PartEditor({ kind, index, among, onRemove }: PartEditorProps) {
+  const isInsert = kind === 'insert';
+  const place: DraftPlace = isInsert ? `measure.inserts.${index}` : `measure.parts.${index}`;
+  const part = useWatch<JobDraft, DraftPlace>({ name: place }) as PartDraft;
+  const shape = useController<JobDraft>({ name: fieldPath(place, 'shape') });
+  const { setValue } = useFormContext<JobDraft>();
+  const name = useDraftField(fieldPath(place, 'name'));
+  const count = useDraftField(fieldPath(place, 'count'));
+  const { plan, outdated, problems } = useOpenJob();
+  const called = `${isInsert ? 'insert' : 'cavity'} ${index + 1}`;
+  const all = isInsert ? plan?.inserts : plan?.parts;
+  const measured = all?.length === among ? all[index] : undefined;
+  const whole = problems.find(({ field }) => field === place.replace(/\.(\d+)$/, '[$1]'));
+
+  function choose(next: PartShape): void {
+    for (const [key, value] of Object.entries(beginMethod(next, part))) {
+      setValue(fieldPath(place, key as keyof PartDraft), value as never);
+    }
+    shape.field.onChange(next);
+  }
+
   return (
     <Panel
-      testID={cavityTestId(index)}
-      title={`Cavity ${index + 1}`}
+      testID={isInsert ? `insert-${index + 1}` : cavityTestId(index)}
+      title={called.replace(/^./, (letter) => letter.toUpperCase())}
       actions={
         onRemove && (
-          <SignButton
-            icon="delete"
-            label={`Remove cavity ${index + 1}`}
-            onPress={() => onRemove(part)}
-          />
+          <SignButton icon="delete" label={`Remove ${called}`} onPress={() => onRemove(part)} />
         )
       }
     >
-      <ChoiceField
-        label={`Shape of cavity ${index + 1}`}
-        labelHidden
-        value={part.shape}
-        choices={partShapes.map((value) => ({ value, label: shapeNames[value] }))}
-        onChange={shape.field.onChange}
+      <MethodPicker label={`Shape of ${called}`} value={part.shape} onChange={choose} />
+      <MethodEditor
+        place={place}
+        shape={part.shape}
+        detail={measured !== undefined && 'detail' in measured ? measured.detail : undefined}
       />
-      {part.shape === 'coat' && (
-        <ChoiceField
-          label="Measured by"
-          labelHidden
-          value={byArea ? 'area' : 'sides'}
-          choices={[
-            { value: 'sides', label: 'Length and width' },
-            { value: 'area', label: 'Area' },
-          ]}
-          onChange={(by) => area.field.onChange(by === 'area' ? '' : undefined)}
-        />
-      )}
+      {isInsert && <InsertPlace place={place} isWeighed={part.shape === 'weighed'} />}
       <FieldRow>
-        {keys.map((key) => (
-          <PartQuantity key={key} path={`${path}.${key}`} name={key} />
-        ))}
         <CountField label="Count" {...count} />
         <TextField label="Name (if you like)" {...name} />
       </FieldRow>
-      {measured !== undefined && (
-        <Words weight="semibold" style={outdated && styles.outdated}>
-          {sayMl(measured.ml)}
-          {measured.count > 1 && (
-            <Words colour="inkSoft">
-              {' '}
-              = {measured.count} × {sayMl(measured.eachMl)}
-            </Words>
-          )}
-        </Words>
+      {whole !== undefined && (
+        <View role="alert">
+          <Words colour="stop">{sayProblem(whole)}</Words>
+        </View>
       )}
+      {measured !== undefined && <PartResult {...measured} outdated={outdated} />}
     </Panel>
   );
 }
 
-const ruleOf = (
-  key: QuantityKey,
-): QuantityRule<'length'> | QuantityRule<'area'> | typeof amountRule =>
-  key === 'area' ? areaRule : key === 'amount' ? amountRule : lengthRule;
-
-const unitOfKey = (key: QuantityKey): string =>
-  key === 'area' ? 'm2' : key === 'amount' ? 'ml' : 'mm';
-
-function PartQuantity({
-  path,
-  name,
+/** Where an insert stands, and what it is of. */
+function InsertPlace({
+  place,
+  isWeighed,
 }: {
-  readonly path: FieldPath<JobDraft>;
-  readonly name: QuantityKey;
+  readonly place: DraftPlace;
+  readonly isWeighed: boolean;
 }) {
-  const field = useDraftField(path);
+  const into = useDraftField(fieldPath(place, 'into'));
   return (
-    <QuantityField
-      label={fieldNames[name] ?? name}
-      {...field}
-      unit={unitOfKey(name)}
-      rule={ruleOf(name) as QuantityRule}
-    />
+    <FieldRow>
+      <PartQuantity place={place} name="height" label="Its foot is over the floor by" />
+      {!isWeighed && <PartQuantity place={place} name="density" label="Density (if known)" />}
+      <TextField label="In cavity" numeric placeholder="1" {...into} />
+    </FieldRow>
   );
 }
-
-const styles = StyleSheet.create({ outdated: { opacity: 0.5 } });

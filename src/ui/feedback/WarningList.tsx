@@ -9,9 +9,10 @@ import { space } from '../theme/tokens';
 /** What a plan warns of: what will happen, why, what to do. */
 export function WarningList({ warnings }: { readonly warnings: readonly Warning[] }) {
   const colours = useColours();
-  return warnings.map((warning) => (
+  return warnings.map((warning, index) => (
     <View
-      key={warning.code}
+      // The same warning may be about several parts; the list is derived anew as a whole.
+      key={index}
       role="note"
       style={[styles.warning, { backgroundColor: colours.warnSheet }]}
     >

@@ -89,6 +89,7 @@ export function SectionDrawing({
                 key={cavity.index}
                 cavity={{ ...cavity, centreX: cavity.centreX + rule }}
                 layers={plan.layers}
+                inserts={plan.inserts.filter(({ into }) => into === cavity.index)}
                 colours={colours}
                 hatch={hatch}
                 onPress={onPressPart && (() => onPressPart(cavity.index))}

@@ -1,9 +1,10 @@
 import * as fc from 'fast-check';
-import { measureParts } from '../../core/measure/measureParts';
-import type { Part } from '../../core/measure/partSchema';
+import { measureWhole } from '../../core/measure/measureWhole';
+import type { Part } from '../../core/measure/parts/partSchema';
 import { sectionLayout } from './sectionLayout';
 
-const partsOf = (parts: readonly Part[]) => measureParts(parts, 1).parts;
+const reading = { tapeStepMm: 1, scaleStepG: 1, mixedDensityGPerMl: 1 };
+const partsOf = (parts: readonly Part[]) => measureWhole({ parts }, reading).parts;
 const box = (lengthMm: number, depthMm: number): Part => ({
   shape: 'box',
   length: `${lengthMm} mm`,

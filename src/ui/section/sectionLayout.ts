@@ -1,4 +1,4 @@
-import type { MeasuredPart } from '../../core/measure/measureParts';
+import type { MeasuredPart } from '../../core/measure/measureWhole';
 
 /** A cavity placed on the drawing, in dp from the drawing's top left. */
 export interface PlacedCavity {

@@ -1,0 +1,112 @@
+import type { Job } from '../../job';
+import { InputError } from '../../problem';
+import { readQuantity } from '../../quantity/readQuantity';
+import { lengthRule, turnRule } from '../../quantity/rules';
+import { fileUnits } from '../mesh/fileUnits';
+import { checkMesh, measureMesh } from '../mesh/measureMesh';
+import { asInFile, type Orientation } from '../mesh/orientation';
+import { extentOf } from '../outline/polygon';
+import type { MeshPart } from '../parts/methodSchemas';
+import type { TypedDrawing } from '../parts/outlineSchemas';
+import type { Part } from '../parts/partSchema';
+import { within } from '../within';
+import { unitOfFile } from './fileUnit';
+import { meshReader } from './meshReader';
+import { readDrawing } from './readDrawing';
+
+/** Gives the bytes and the text of files that a job names. */
+export interface FileSource {
+  readonly bytes: (path: string) => Uint8Array;
+  readonly text: (path: string) => string;
+}
+
+const pieceBytes = 1 << 20;
+
+/** Greatest extent of corners, x, y, z each. */
+function extentOfCorners(positions: Float64Array): number {
+  const least = [Infinity, Infinity, Infinity];
+  const greatest = [-Infinity, -Infinity, -Infinity];
+  for (let at = 0; at < positions.length; at += 1) {
+    const axis = at % 3;
+    least[axis] = Math.min(least[axis]!, positions[at]!);
+    greatest[axis] = Math.max(greatest[axis]!, positions[at]!);
+  }
+  return Math.max(...least.map((low, axis) => greatest[axis]! - low));
+}
+
+/** How a mesh part stands, as it was typed. */
+export function orientationOf({ up, turn }: Pick<MeshPart, 'up' | 'turn'>): Orientation {
+  const degrees = (typed: string | undefined): number =>
+    typed === undefined ? 0 : readQuantity(typed, turnRule).value;
+  return {
+    up: up ?? asInFile.up,
+    turnDeg: [degrees(turn?.x), degrees(turn?.y), degrees(turn?.z)],
+  };
+}
+
+function meshWithFile(part: MeshPart, source: FileSource, heightsMm: readonly number[]): MeshPart {
+  const { path } = part;
+  if (path === undefined) return part;
+  const bytes = source.bytes(path);
+  const reader = meshReader(path, bytes.length);
+  for (let from = 0; from < bytes.length; from += pieceBytes) {
+    reader.push(bytes.subarray(from, from + pieceBytes));
+  }
+  const { mesh, mmPerUnit } = reader.end();
+  const unit = unitOfFile(part.unit, extentOfCorners(mesh.positions), mmPerUnit);
+  const measured = measureMesh(checkMesh(mesh), fileUnits[unit], orientationOf(part), heightsMm);
+  return { ...part, unit, measured };
+}
+
+function drawingWithFile<D extends Pick<TypedDrawing, 'path' | 'unit' | 'outlines'>>(
+  drawing: D,
+  source: FileSource,
+): D {
+  const { path } = drawing;
+  if (path === undefined) return drawing;
+  const { outlines, mmPerUnit } = readDrawing(path, source.text(path));
+  const { leastX, leastY, greatestX, greatestY } = extentOf(outlines.map(({ points }) => points));
+  const extent = Math.max(greatestX - leastX, greatestY - leastY);
+  return { ...drawing, unit: unitOfFile(drawing.unit, extent, mmPerUnit), outlines };
+}
+
+function withFile<P extends Part>(part: P, source: FileSource, heightsMm: readonly number[]): P {
+  if (part.shape === 'mesh') return { ...part, ...meshWithFile(part, source, heightsMm) };
+  if (part.shape === 'drawing') return { ...part, ...drawingWithFile(part, source) };
+  if (part.shape === 'coat' && 'face' in part && part.face.shape === 'drawing') {
+    const { face } = part;
+    return { ...part, face: within('face', () => drawingWithFile(face, source)) };
+  }
+  return part;
+}
+
+/**
+ * A job with the files that it names read into it; what it kept of them before gives way.
+ * @throws InputError those of the readers and of `unitOfFile`, at the part's place in the job
+ */
+export function attachFiles(job: Job, source: FileSource): Job {
+  // Layers are cut at these heights, so V(h) of a mesh shall be exact there.
+  const heightsMm = (job.layers?.heights ?? []).map(
+    (height) => readQuantity(height, lengthRule).value,
+  );
+  const read = <P extends Part>(part: P, place: string): P =>
+    within(place, () => {
+      try {
+        return withFile(part, source, heightsMm);
+      } catch (error) {
+        // What is wrong with the file itself is told at the path that names it.
+        if (!(error instanceof InputError) || error.field !== '') throw error;
+        throw new InputError(error.code, error.value, error.data, 'path');
+      }
+    });
+  return {
+    ...job,
+    measure: {
+      ...job.measure,
+      parts: job.measure.parts.map((part, index) => read(part, `measure.parts[${index}]`)),
+      inserts: job.measure.inserts?.map((insert, index) =>
+        read(insert, `measure.inserts[${index}]`),
+      ),
+    },
+  };
+}

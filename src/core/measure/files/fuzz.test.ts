@@ -1,0 +1,174 @@
+import { strToU8 } from 'fflate';
+import { InputError } from '../../problem';
+import { checkMesh, measureMesh } from '../mesh/measureMesh';
+import { asInFile } from '../mesh/orientation';
+import { evenOddArea } from '../outline/evenOdd';
+import * as drawn from '../testShapes/drawings';
+import { asciiStl, binaryStl, cube, icosphere, modelXml, obj, packed } from '../testShapes/meshes';
+import { meshReader } from './meshReader';
+import { readDrawing } from './readDrawing';
+
+/** Every parser against damaged files: an answer or a clear error, soon, and without eating the memory. */
+
+/** A generator with a seed, so that a case that fails fails again (mulberry32). */
+function randomOf(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** Bytes that break things more often than chance would. */
+const nasty = [
+  '\0',
+  '\n',
+  '<',
+  '>',
+  '&',
+  '"',
+  '-',
+  '1e999',
+  'nan',
+  '%',
+  '9999999999',
+  '0',
+  ' ',
+  'M',
+  'A',
+  ';',
+];
+
+function damaged(bytes: Uint8Array, random: () => number): Uint8Array {
+  const pick = (count: number): number => Math.floor(random() * count);
+  let now = bytes.slice();
+  for (let change = 0, changes = 1 + pick(6); change < changes; change += 1) {
+    const at = pick(now.length);
+    switch (pick(6)) {
+      case 0:
+        now[at] = pick(256);
+        break;
+      case 1:
+        now = now.slice(0, at);
+        break;
+      case 2: {
+        const word = strToU8(nasty[pick(nasty.length)]!);
+        now = Uint8Array.from([...now.slice(0, at), ...word, ...now.slice(at)]);
+        break;
+      }
+      case 3:
+        now = Uint8Array.from([...now.slice(0, at), ...now.slice(at + pick(40))]);
+        break;
+      case 4: {
+        const piece = now.slice(at, at + pick(200));
+        now = Uint8Array.from([...now.slice(0, at), ...piece, ...piece, ...now.slice(at)]);
+        break;
+      }
+      default:
+        now.fill(pick(256), at, at + pick(8));
+    }
+    if (now.length === 0) return now;
+  }
+  return now;
+}
+
+const ball = icosphere(20, 1);
+const sources: readonly (readonly [string, Uint8Array])[] = [
+  ['a.stl', binaryStl(ball)],
+  ['a.stl', strToU8(asciiStl(cube(9)))],
+  ['a.obj', strToU8(obj(ball))],
+  ['a.3mf', packed(modelXml(cube(9), 'millimeter'))],
+  [
+    'a.3mf',
+    packed(
+      modelXml(
+        cube(9),
+        'inch',
+        '<item objectid="2"/>',
+        '<object id="2"><components><component objectid="1" transform="1 0 0 0 1 0 0 0 1 5 0 0"/></components></object>',
+      ),
+    ),
+  ],
+  [
+    'a.svg',
+    strToU8(
+      drawn.svg(
+        '<g transform="rotate(3)"><path d="M0 0 C0 40 80 40 80 0 A9 9 0 0 1 20 -9 Z"/></g><circle r="4"/><rect width="9" height="9" rx="2"/><polygon points="0,0 9,9 9,0"/>',
+      ),
+    ),
+  ],
+  [
+    'a.dxf',
+    strToU8(
+      drawn.dxf(
+        drawn.lightPolyline([
+          [0, 0, 0.5],
+          [60, 0],
+          [60, 40],
+        ]) +
+          drawn.splineCircle(90) +
+          drawn.polyline([
+            [200, 0],
+            [260, 0, 1],
+            [260, 40],
+          ]) +
+          drawn.line(0, 0, 9, 9) +
+          drawn.arc(0, 0, 5, 0, 90) +
+          drawn.insert('a', 1, 1, 1, 0),
+        4,
+        drawn.layers('0', 'b') +
+          drawn.blocks('a', drawn.circle(0, 0, 2) + drawn.ellipse(0, 0, 3, 0, 0.5)),
+      ),
+    ),
+  ],
+];
+
+const casesOfEach = 3_000;
+const longestMs = 2_000;
+const mostGrownBytes = 600e6;
+
+function readAndMeasure(name: string, bytes: Uint8Array): void {
+  if (name.endsWith('.svg') || name.endsWith('.dxf')) {
+    const { outlines } = readDrawing(name, new TextDecoder().decode(bytes));
+    evenOddArea(outlines.map(({ points }) => points));
+    return;
+  }
+  const reader = meshReader(name, bytes.length);
+  reader.push(bytes.subarray(0, 200));
+  reader.push(bytes.subarray(200));
+  measureMesh(checkMesh(reader.end().mesh), 1, asInFile);
+}
+
+// The DXF library prints a line for every odd group, which would bury everything else.
+beforeAll(() => jest.spyOn(console, 'log').mockImplementation(() => undefined));
+afterAll(() => jest.restoreAllMocks());
+
+test.each(sources.map(([name, bytes], index) => [index, name, bytes] as const))(
+  `source %d, %s: ${casesOfEach} damaged files`,
+  (index, name, bytes) => {
+    const before = process.memoryUsage().rss;
+    const answers = { read: 0, refused: 0 };
+    for (let seed = 1; seed <= casesOfEach; seed += 1) {
+      const broken = damaged(bytes, randomOf(seed * 31 + index));
+      const start = performance.now();
+      try {
+        readAndMeasure(name, broken);
+        answers.read += 1;
+      } catch (error) {
+        if (!(error instanceof InputError)) {
+          throw new Error(`seed ${seed}: ${String(error)}`, { cause: error });
+        }
+        answers.refused += 1;
+      }
+      const tookMs = performance.now() - start;
+      if (tookMs > longestMs) throw new Error(`seed ${seed} took ${tookMs} ms`);
+    }
+    expect(answers.read + answers.refused).toBe(casesOfEach);
+    // Damage that is never noticed, or always, would mean that the damage is not what it seems.
+    expect(answers.refused).toBeGreaterThan(casesOfEach / 20);
+    expect(process.memoryUsage().rss - before).toBeLessThan(mostGrownBytes);
+  },
+  240_000,
+);

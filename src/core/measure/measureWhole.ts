@@ -1,0 +1,148 @@
+import { errsTogether, rootSumSquare, type Doubt } from './doubt';
+import { combinedSlabs } from './form/slabs';
+import { solidOfSlabs } from './form/solidOfSlabs';
+import type { WidthAtHeight } from './form/solid';
+import { placeInserts, type MeasuredInsert } from './inserts/placeInserts';
+import type { MeasureDetail, PartWarning } from './measured';
+import { measurePart } from './parts/measurePart';
+import type { Reading } from './parts/reading';
+import type { Insert, Part, PartShape } from './parts/partSchema';
+import { within } from './within';
+import { InputError } from '../problem';
+
+/** A part of the measure with its figures. */
+export interface MeasuredPart {
+  readonly shape: PartShape;
+  readonly name: string | undefined;
+  readonly count: number;
+  /** Volume of one. */
+  readonly eachMl: number;
+  /** Volume of all of them. */
+  readonly ml: number;
+  /** Doubt of all of them: one measure stands for every one, so that it counts as often. */
+  readonly plusMinusMl: number;
+  readonly errs: Doubt['errs'];
+  /** The rule that the doubt comes from, with its figures for one. */
+  readonly doubt: Pick<Doubt, 'rule' | 'data'>;
+  readonly depthMm: number | undefined;
+  readonly outline: readonly WidthAtHeight[];
+  readonly detail: MeasureDetail | undefined;
+  readonly warnings: readonly PartWarning[];
+}
+
+/** Every part together: they stand on one bench, floors level. */
+export interface MeasuredWhole {
+  readonly parts: readonly MeasuredPart[];
+  readonly inserts: readonly MeasuredInsert[];
+  /** What there is to fill: parts less inserts. */
+  readonly cavityMl: number;
+  readonly plusMinusMl: number;
+  readonly errs: Doubt['errs'];
+  /** Depth of the deepest part; undefined where no part has a form. */
+  readonly depthMm: number | undefined;
+  /**
+   * V(h) of all parts together; a part that ends lower is full from there on.
+   * @param heightMm over the common floor
+   * @returns ml
+   */
+  readonly volumeBelowMl: (heightMm: number) => number;
+  /** Level area of all parts together just below a height, mm². */
+  readonly areaAtMm2: (heightMm: number) => number;
+}
+
+const otherWay: Readonly<Record<Doubt['errs'], Doubt['errs']>> = {
+  low: 'high',
+  high: 'low',
+  either: 'either',
+};
+
+/** What there is to measure, as a job holds it. */
+export interface Measure {
+  readonly parts: readonly Part[];
+  readonly inserts?: readonly Insert[] | undefined;
+}
+
+/**
+ * Measures all parts of a job and takes its inserts out.
+ * @param measure as checked by the job's schema
+ * @throws InputError those of `measurePart` and `placeInserts`, `nothing-to-fill`
+ */
+export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading): MeasuredWhole {
+  const measured = parts.map((part, index) => ({
+    part,
+    ...within(`measure.parts[${index}]`, () => measurePart(part, reading)),
+  }));
+  const hosts = measured.map(({ part, solid }) => ({ solid, count: part.count }));
+  const { placed, taken } = placeInserts(inserts, hosts, reading);
+  const formless = measured.filter(({ solid }) => solid.depthMm === undefined);
+  const depths = measured.flatMap(({ solid }) => solid.depthMm ?? []);
+  const depthMm = depths.length === 0 ? undefined : Math.max(...depths);
+  const together = solidOfSlabs(
+    combinedSlabs([
+      ...hosts.map(({ solid, count }) => ({ slabs: solid.slabs, factor: count, raisedMm: 0 })),
+      ...taken,
+    ]),
+    [],
+  );
+  // What has no form is there from the first millimetre; it can be filled, but not layer by layer.
+  const formlessMl = formless.reduce(
+    (sum, { part, solid }) => sum + solid.volumeMl * part.count,
+    0,
+  );
+  const cavityMl = together.volumeMl + formlessMl;
+  if (!(cavityMl > 0)) throw new InputError('nothing-to-fill', undefined, {}, 'measure');
+  const doubts: readonly Pick<Doubt, 'plusMinusMl' | 'errs'>[] = [
+    ...measured.map(({ part, doubt }) => ({
+      plusMinusMl: doubt.plusMinusMl * part.count,
+      errs: doubt.errs,
+    })),
+    // What reads an insert low reads the pour high.
+    ...placed.map(({ plusMinusMl, errs }) => ({ plusMinusMl, errs: otherWay[errs] })),
+  ];
+  return {
+    parts: measured.map(({ part, solid, doubt, warnings, detail }): MeasuredPart => ({
+      shape: part.shape,
+      name: part.name?.trim() || undefined,
+      count: part.count,
+      eachMl: solid.volumeMl,
+      ml: solid.volumeMl * part.count,
+      plusMinusMl: doubt.plusMinusMl * part.count,
+      errs: doubt.errs,
+      doubt: { rule: doubt.rule, data: doubt.data },
+      depthMm: solid.depthMm,
+      outline: solid.outline,
+      detail,
+      warnings,
+    })),
+    inserts: placed,
+    cavityMl,
+    plusMinusMl: rootSumSquare(doubts.map(({ plusMinusMl }) => plusMinusMl)),
+    errs: errsTogether(doubts),
+    depthMm,
+    volumeBelowMl: (heightMm) => formlessMl + together.volumeBelowMl(heightMm),
+    areaAtMm2: together.areaAtMm2,
+  };
+}
+
+/** One point of V(h). */
+export interface HeightVolume {
+  readonly heightMm: number;
+  readonly ml: number;
+}
+
+const curveSteps = 64;
+
+/**
+ * V(h) from floor to rim at even heights and at the borders of layers; empty where a part has no form.
+ * @param bordersMm heights to be among them
+ */
+export function heightCurve(
+  whole: MeasuredWhole,
+  bordersMm: readonly number[],
+): readonly HeightVolume[] {
+  const { depthMm } = whole;
+  if (depthMm === undefined || whole.parts.some((part) => part.depthMm === undefined)) return [];
+  const even = Array.from({ length: curveSteps + 1 }, (_, step) => (depthMm * step) / curveSteps);
+  const heights = [...new Set([...even, ...bordersMm])].sort((a, b) => a - b);
+  return heights.map((heightMm) => ({ heightMm, ml: whole.volumeBelowMl(heightMm) }));
+}

@@ -1,0 +1,47 @@
+import type { ProblemData } from '../problem';
+import type { Doubt } from './doubt';
+import type { Solid } from './form/solid';
+import type { ChannelDetail } from './channel/station';
+import type { CoatFace } from './coat/coat';
+
+/** What a person should know about how a part was measured. */
+export interface PartWarning {
+  readonly code:
+    | 'dry-the-mould'
+    | 'porous-overruled'
+    | 'straight-sides-assumed'
+    | 'mesh-has-holes'
+    | 'mesh-inside-out'
+    | 'mesh-bodies-overlap'
+    | 'thin-mould-wall'
+    | 'insert-above-rim'
+    | 'insert-height-assumed';
+  readonly severity: 'tell' | 'warn';
+  readonly data: ProblemData;
+}
+
+/** What a method found out besides the volume, for its own drawing and words. */
+export type MeasureDetail =
+  | { readonly kind: 'channel'; readonly channel: ChannelDetail }
+  | { readonly kind: 'coat'; readonly faces: readonly CoatFace[] }
+  | {
+      readonly kind: 'outline';
+      readonly areaMm2: number;
+      readonly perimeterMm: number;
+      /** Outer edges and islands, flat lists x, y in mm. */
+      readonly outlinesMm: readonly (readonly number[])[];
+    }
+  | {
+      readonly kind: 'mesh';
+      readonly sizeMm: readonly [number, number, number];
+      readonly surfaceMm2: number;
+      readonly thickestMm: number;
+    };
+
+/** One cavity or body, measured: its form, how sure that is, and what should be said about it. */
+export interface Measured {
+  readonly solid: Solid;
+  readonly doubt: Doubt;
+  readonly warnings: readonly PartWarning[];
+  readonly detail?: MeasureDetail;
+}

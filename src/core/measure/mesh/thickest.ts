@@ -1,0 +1,87 @@
+import type { IndexedMesh } from './indexedMesh';
+
+/** Columns along the longer side of the plan. */
+const columnsAcross = 128;
+
+/** A column is never set through a corner of the grid: that keeps it off the edges of modelled faces. */
+const offGrid = 0.5 + 0.0137;
+
+interface Crossing {
+  readonly height: number;
+  /** +1 where the column enters the body, −1 where it leaves. */
+  readonly way: 1 | -1;
+}
+
+/** The longest stretch inside the body along one column. */
+function longestRun(crossings: Crossing[]): number {
+  crossings.sort((a, b) => a.height - b.height);
+  let inside = 0;
+  let entered = 0;
+  let longest = 0;
+  for (const { height, way } of crossings) {
+    if (inside === 0 && way > 0) entered = height;
+    inside += way;
+    if (inside === 0 && way < 0) longest = Math.max(longest, height - entered);
+  }
+  return longest;
+}
+
+/**
+ * The thickest section along the pour axis: the longest upright run of material, mm.
+ * Found along columns on an even grid over the plan, so it may be short by what lies between two of them.
+ * @param mesh closed, standing on its floor, mm
+ */
+export function thickestRunMm({ positions, triangles }: IndexedMesh): number {
+  const least = [Infinity, Infinity];
+  const greatest = [-Infinity, -Infinity];
+  for (let at = 0; at < positions.length; at += 3) {
+    for (let axis = 0; axis < 2; axis += 1) {
+      least[axis] = Math.min(least[axis]!, positions[at + axis]!);
+      greatest[axis] = Math.max(greatest[axis]!, positions[at + axis]!);
+    }
+  }
+  const [leastX = 0, leastY = 0] = least;
+  const [greatestX = 0, greatestY = 0] = greatest;
+  const step = Math.max(greatestX - leastX, greatestY - leastY) / columnsAcross;
+  if (!(step > 0)) return 0;
+  const across = Math.max(1, Math.ceil((greatestX - leastX) / step));
+  const along = Math.max(1, Math.ceil((greatestY - leastY) / step));
+  const columns: Crossing[][] = Array.from({ length: across * along }, () => []);
+  const cellsFrom = (low: number, origin: number): number =>
+    Math.max(0, Math.ceil((low - origin) / step - offGrid));
+  const cellsTo = (high: number, origin: number, count: number): number =>
+    Math.min(count - 1, Math.floor((high - origin) / step - offGrid));
+
+  for (let at = 0; at < triangles.length; at += 3) {
+    const a = 3 * triangles[at]!;
+    const b = 3 * triangles[at + 1]!;
+    const c = 3 * triangles[at + 2]!;
+    const ax = positions[a]!;
+    const ay = positions[a + 1]!;
+    const ux = positions[b]! - ax;
+    const uy = positions[b + 1]! - ay;
+    const vx = positions[c]! - ax;
+    const vy = positions[c + 1]! - ay;
+    const double = ux * vy - uy * vx;
+    if (double === 0) continue;
+    const lowX = ax + Math.min(0, ux, vx);
+    const highX = ax + Math.max(0, ux, vx);
+    const lowY = ay + Math.min(0, uy, vy);
+    const highY = ay + Math.max(0, uy, vy);
+    const lastColumn = cellsTo(highX, leastX, across);
+    const lastRow = cellsTo(highY, leastY, along);
+    for (let row = cellsFrom(lowY, leastY); row <= lastRow; row += 1) {
+      const py = leastY + (row + offGrid) * step - ay;
+      for (let column = cellsFrom(lowX, leastX); column <= lastColumn; column += 1) {
+        const px = leastX + (column + offGrid) * step - ax;
+        const s = (px * vy - py * vx) / double;
+        const t = (ux * py - uy * px) / double;
+        if (s < 0 || t < 0 || s + t > 1) continue;
+        const z0 = positions[a + 2]!;
+        const height = z0 + s * (positions[b + 2]! - z0) + t * (positions[c + 2]! - z0);
+        columns[row * across + column]!.push({ height, way: double < 0 ? 1 : -1 });
+      }
+    }
+  }
+  return columns.reduce((longest, crossings) => Math.max(longest, longestRun(crossings)), 0);
+}

@@ -1,0 +1,147 @@
+import { leaningSolid } from '../form/leaning';
+import { prism } from '../form/prism';
+import type { Solid } from '../form/solid';
+import { sphericalSolid } from '../form/sphericalSolid';
+import { taperedTray } from '../form/taperedTray';
+import { flatRules, type FlatRule } from '../flat/flatRules';
+import { circle } from '../flat/plans';
+import { InputError } from '../../problem';
+import {
+  valueOf as of,
+  type FieldsOfShape,
+  type OptionalTypedFields,
+  type ShapeValues,
+  type TypedFields,
+} from './shapeFields';
+
+/** A shape: the fields that it needs, those that it may have, and what they make. */
+export interface ShapeRule {
+  readonly fields: FieldsOfShape;
+  readonly optional: FieldsOfShape;
+  /**
+   * @param wallMm 0 for the shape itself; else the hollow that a shell of this wall leaves
+   * @throws InputError with the field that is wrong
+   */
+  readonly solid: (values: ShapeValues, wallMm: number) => Solid;
+}
+
+const quarterPi = Math.PI / 4;
+
+/** A tray of any flat shape: measured at the rim, walls leaning in by the draft. */
+function tray<const R extends FlatRule>(flat: R) {
+  return {
+    fields: { ...flat.fields, depth: 'length' } as R['fields'] & { readonly depth: 'length' },
+    optional: { draft: 'angle', wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      taperedTray(
+        flat.plan(values),
+        of(values, 'depth'),
+        (of(values, 'draft') * Math.PI) / 180,
+        wallMm,
+      ),
+  } as const;
+}
+
+const round = (floorMm: number, rimMm: number, depthMm: number, wallMm: number): Solid =>
+  leaningSolid(
+    [
+      { floorMm, rimMm },
+      { floorMm, rimMm },
+    ],
+    quarterPi,
+    depthMm,
+    wallMm,
+  );
+
+/** Radius of the sphere of which a cap with this rim and this depth is cut: (d²/4 + h²) / 2h. */
+const sphereRadiusMm = (rimMm: number, depthMm: number): number =>
+  (rimMm ** 2 / 4 + depthMm ** 2) / (2 * depthMm);
+
+function ring(outerMm: number, innerMm: number, depthMm: number): Solid {
+  if (innerMm >= outerMm) {
+    throw new InputError('ring-inside-out', innerMm, { outerMm }, 'innerDiameter');
+  }
+  return prism(circle(outerMm).areaMm2 - circle(innerMm).areaMm2, outerMm, depthMm);
+}
+
+/** Every shape that plain measures make, in the order they are offered. */
+export const shapeRules = {
+  box: tray(flatRules.rectangle),
+  'rounded-rectangle': tray(flatRules['rounded-rectangle']),
+  cylinder: tray(flatRules.circle),
+  ring: {
+    fields: { outerDiameter: 'length', innerDiameter: 'length', depth: 'length' },
+    optional: {},
+    solid: (values: ShapeValues) =>
+      ring(of(values, 'outerDiameter'), of(values, 'innerDiameter'), of(values, 'depth')),
+  },
+  frustum: {
+    fields: { bottomDiameter: 'length', topDiameter: 'length', depth: 'length' },
+    optional: { wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      round(of(values, 'bottomDiameter'), of(values, 'topDiameter'), of(values, 'depth'), wallMm),
+  },
+  pyramid: {
+    fields: {
+      bottomLength: 'length',
+      bottomWidth: 'length',
+      topLength: 'length',
+      topWidth: 'length',
+      depth: 'length',
+    },
+    optional: { wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      leaningSolid(
+        [
+          { floorMm: of(values, 'bottomLength'), rimMm: of(values, 'topLength') },
+          { floorMm: of(values, 'bottomWidth'), rimMm: of(values, 'topWidth') },
+        ],
+        1,
+        of(values, 'depth'),
+        wallMm,
+      ),
+  },
+  /** Its point is down, as in a mould. */
+  cone: {
+    fields: { diameter: 'length', depth: 'length' },
+    optional: { wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      round(0, of(values, 'diameter'), of(values, 'depth'), wallMm),
+  },
+  'spherical-cap': {
+    fields: { diameter: 'length', depth: 'length' },
+    optional: { wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      sphericalSolid(
+        sphereRadiusMm(of(values, 'diameter'), of(values, 'depth')),
+        of(values, 'depth'),
+        wallMm,
+      ),
+  },
+  hemisphere: {
+    fields: { diameter: 'length' },
+    optional: { wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      sphericalSolid(of(values, 'diameter') / 2, of(values, 'diameter') / 2, wallMm),
+  },
+  sphere: {
+    fields: { diameter: 'length' },
+    optional: { wall: 'length' },
+    solid: (values: ShapeValues, wallMm: number) =>
+      sphericalSolid(of(values, 'diameter') / 2, of(values, 'diameter'), wallMm),
+  },
+  ellipse: tray(flatRules.ellipse),
+  polygon: tray(flatRules.polygon),
+  triangle: tray(flatRules.triangle),
+} as const satisfies Readonly<Record<string, ShapeRule>>;
+
+export type PlainShape = keyof typeof shapeRules;
+export const plainShapes = Object.keys(shapeRules) as readonly PlainShape[];
+export const isPlainShape = (shape: unknown): shape is PlainShape =>
+  typeof shape === 'string' && Object.hasOwn(shapeRules, shape);
+
+/** A plain shape as it is typed: lengths and angles as texts with their units, sides as a number. */
+export type TypedShape = {
+  [S in PlainShape]: { readonly shape: S } & TypedFields<(typeof shapeRules)[S]['fields']> &
+    OptionalTypedFields<(typeof shapeRules)[S]['optional']>;
+}[PlainShape];

@@ -1,0 +1,64 @@
+import type { Doubt } from '../core/measure/doubt';
+import { formatPlain } from '../core/quantity/format';
+import { sayMl, sayMm, sayPercent } from './figures';
+import { fieldNames } from './names';
+
+type Told = Pick<Doubt, 'plusMinusMl' | 'errs'>;
+
+/** ± as it stands beside a volume: ± 30.5 ml, or how far it may be off to one side. */
+export function sayPlusMinus({ plusMinusMl, errs }: Told): string {
+  switch (errs) {
+    case 'either':
+      return `±\u00a0${sayMl(plusMinusMl)}`;
+    case 'high':
+      return `may be ${sayMl(plusMinusMl)} high`;
+    case 'low':
+      return `may be ${sayMl(plusMinusMl)} low`;
+  }
+}
+
+/** Where the doubt of a measurement comes from. */
+export function sayDoubt({ rule, data }: Pick<Doubt, 'rule' | 'data'>): string {
+  const ml = (key: string): string => sayMl(Number(data[key]));
+  switch (rule) {
+    case 'as-given':
+      return 'As you gave it; nothing was measured here.';
+    case 'reading': {
+      const most = fieldNames[String(data['most'])]?.toLowerCase();
+      const from = most === undefined ? '' : ` Most of it comes from the ${most}.`;
+      return `The tape is read to ${sayMm(Number(data['stepMm']))}, so each length may be half of that off.${from}`;
+    }
+    case 'stations':
+      return `${ml('curveMl')} from how the edge bends between ${String(data['stations'])} stations, ${ml('readingMl')} from reading the tape.`;
+    case 'two-stations':
+      return 'Two stations say nothing of the edge between them; live edges stray by a tenth.';
+    case 'rectangles':
+      return 'Rectangles cover more than the cavity. An oval inside them would fill 79 %; the narrowest widths would say it better.';
+    case 'rectangles-narrowest':
+      return `Rectangles cover more than the cavity: up to ${ml('highMl')}, by its narrowest widths.`;
+    case 'traced':
+      return (
+        `${ml('tapsMl')} from setting points (one ${data['by'] === 'grid' ? 'twentieth of a square' : `pixel is ${formatPlain(Number(data['mmPerPx']), 2)}\u00a0mm`}), ` +
+        `${ml('scaleMl')} from the scale, ${ml('depthMl')} from the depth.`
+      );
+    case 'drawn':
+      return `The outline is taken as drawn; the depth is read to ${sayMm(Number(data['stepMm']))}.`;
+    case 'mesh-as-drawn':
+      return 'The mesh is closed and taken as drawn.';
+    case 'mesh-holes':
+      return 'The mesh has holes, closed flat here; what is missing could bulge.';
+    case 'wet-scale':
+      return `Drops and the curve of the water at the rim. Water at ${formatPlain(Number(data['waterC']), 1)}\u00a0°C weighs ${formatPlain(Number(data['densityGPerMl']), 4)}\u00a0g/ml.`;
+    case 'wet-jug':
+      return `A jug is read to about ${sayPercent(Number(data['jugShare']))}. Weighing the water is better.`;
+    case 'dry-jug':
+    case 'dry-weight':
+      return `Grain lies ${sayPercent(Number(data['packingShare']))} looser or denser each time, and bridges corners: the cavity holds rather more where detail is fine.`;
+    case 'weighed':
+      return `The density is taken to be right to ${sayPercent(Number(data['densityShare']))}.`;
+    case 'displaced':
+      return `Both levels are read to about ${ml('readingMl')}. Air that clings to the piece reads as piece.`;
+    case 'mould':
+      return `As it was measured for ${String(data['name'])}.`;
+  }
+}
