@@ -15,6 +15,7 @@ module.exports = {
     only('core-imports-only-itself', '^src/core/', []),
     only('words-import-core', '^src/words/', ['core']),
     only('ui-knows-no-feature', '^src/ui/', ['core', 'words']),
+    only('workers-import-core', '^src/workers/', ['core']),
     only('data-below-features', '^src/data/', ['core', 'words']),
     only('app-places-features', '^src/app/', ['features', 'ui', 'data', 'words', 'core']),
     only('server-imports-core', '^server/', ['core', 'words']),

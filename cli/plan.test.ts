@@ -1,6 +1,15 @@
 import { spawnSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { circle, dxf, lightPolyline } from '../src/core/measure/testShapes/drawings';
+import {
+  binaryStl,
+  cube,
+  icosphere,
+  modelXml,
+  packed,
+} from '../src/core/measure/testShapes/meshes';
 
 const root = join(__dirname, '..');
 const example = join(root, 'docs/formats/drawer-tray.job.json');
@@ -75,6 +84,104 @@ test('the coat in both ounces, and the ratios the other way', () => {
   expect(planned.resin.ratio.byVolume.a).toBeCloseTo(1.745, 3);
   expect(planOf({}).resin.ratio.byWeight.b).toBeCloseTo(28.91, 2);
   expect(planOf({}).batches[0].onScale).toMatchObject({ aG: 592, bG: 171 });
+});
+
+test('the galley inlay by its stations: 4475.25 ml, with doubt, warnings and V(h)', () => {
+  const widths = [82, 64, 97, 71, 88];
+  const stations = [0, 250, 600, 900, 1250].map((at, index) => ({
+    at: `${at} mm`,
+    width: `${widths[index]} mm`,
+  }));
+  const { cavityMl, parts, heightCurve } = planOf({
+    measure: { parts: [{ shape: 'channel', stations, depth: '45 mm' }] },
+  });
+  expect(cavityMl).toBeCloseTo(4475.25, 9);
+  expect(parts[0]).toMatchObject({ ml: cavityMl, count: 1, warnings: [] });
+  expect(parts[0].plusMinusMl).toBeGreaterThan(0);
+  expect(parts[0].detail.channel.meanWidthMm).toBeCloseTo(79.56, 9);
+  expect(heightCurve[0]).toEqual({ heightMm: 0, ml: 0 });
+  expect(heightCurve.at(-1)).toEqual({ heightMm: 45, ml: cavityMl });
+});
+
+describe('files beside the job', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'nipperkin-'));
+  afterAll(() => rmSync(folder, { recursive: true }));
+  writeFileSync(join(folder, 'ball.stl'), binaryStl(icosphere(40, 4)));
+  writeFileSync(join(folder, 'inch.3mf'), packed(modelXml(cube(30), 'inch')));
+  writeFileSync(join(folder, 'broken.stl'), binaryStl(cube(30)).subarray(0, 300));
+  writeFileSync(
+    join(folder, 'p.dxf'),
+    dxf(
+      lightPolyline([
+        [0, 0],
+        [60, 0, 1],
+        [60, 40],
+        [0, 40, 1],
+      ]) + circle(30, 20, 8),
+      0,
+    ),
+  );
+
+  /** A job file in the folder with these measures, planned by the command. */
+  function planIn(measure: object) {
+    const path = join(folder, 'a.job.json');
+    writeFileSync(path, JSON.stringify({ ...JSON.parse(readFileSync(example, 'utf8')), measure }));
+    return plan([path]);
+  }
+
+  test('a drawing, a mesh as an insert, and a piece on the scale', () => {
+    const { status, stdout } = planIn({
+      parts: [
+        { shape: 'drawing', path: 'p.dxf', unit: 'mm', depth: '100 mm' },
+        { shape: 'mesh', path: 'ball.stl', unit: 'mm', as: 'part' },
+        { shape: 'weighed', mass: '412 g', density: '1.13 g/ml', depth: '30 mm' },
+      ],
+      inserts: [{ shape: 'cylinder', diameter: '10 mm', depth: '10 mm', height: '20 mm', into: 2 }],
+    });
+    expect(status).toBe(0);
+    const { parts, inserts, cavityMl } = JSON.parse(stdout);
+    expect(parts[0].ml).toBeCloseTo((2400 + Math.PI * 400 - Math.PI * 64) / 10, 1);
+    expect(parts[1].ml).toBeGreaterThan(266);
+    expect(parts[1].ml).toBeLessThan(268.1);
+    expect(parts[2].ml).toBeCloseTo(412 / 1.13, 9);
+    expect(inserts[0].ml).toBeCloseTo(Math.PI / 4, 9);
+    const sum = parts.reduce((total: number, { ml }: { ml: number }) => total + ml, 0);
+    expect(cavityMl).toBeCloseTo(sum - inserts[0].ml, 9);
+  });
+
+  test.each([
+    [
+      'a drawing without its unit',
+      { shape: 'drawing', path: 'p.dxf', depth: '9 mm' },
+      'unit-unknown',
+      'unit',
+    ],
+    ['inches by mistake', { shape: 'mesh', path: 'inch.3mf', as: 'part' }, 'unit-doubtful', 'unit'],
+    [
+      'a truncated mesh',
+      { shape: 'mesh', path: 'broken.stl', unit: 'mm', as: 'part' },
+      'stl-truncated',
+      'path',
+    ],
+    [
+      'no such file',
+      { shape: 'mesh', path: 'none.stl', unit: 'mm', as: 'part' },
+      'no-file',
+      'path',
+    ],
+    ['no file at all', { shape: 'mesh', unit: 'mm', as: 'part' }, 'file-not-read', 'path'],
+  ])('%s is told at its field', (_, part, code, field) => {
+    const { status, stderr } = planIn({ parts: [part] });
+    expect(status).toBe(1);
+    expect(JSON.parse(stderr).error).toMatchObject({ code, field: `measure.parts[0].${field}` });
+  });
+
+  test('the same cube in millimetres is 27 ml', () => {
+    const { stdout } = planIn({
+      parts: [{ shape: 'mesh', path: 'inch.3mf', unit: 'mm', as: 'part' }],
+    });
+    expect(JSON.parse(stdout).cavityMl).toBeCloseTo(27, 9);
+  });
 });
 
 test.each([

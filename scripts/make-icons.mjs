@@ -23,6 +23,8 @@ const used = {
   pencil: 'mdiPencilOutline',
   plus: 'mdiPlus',
   printer: 'mdiPrinterOutline',
+  'rotate-left': 'mdiRotateLeft',
+  'rotate-right': 'mdiRotateRight',
   scale: 'mdiScale',
   shelf: 'mdiBottleTonicOutline',
   tune: 'mdiTuneVariant',

@@ -2,8 +2,15 @@
 export interface BenchFigure {
   readonly name: string;
   readonly median: number;
-  readonly unit: 'ms' | 'bytes';
+  /** `x` is a ratio: how many times as much. */
+  readonly unit: 'ms' | 'bytes' | 'x';
   readonly runs: number;
+}
+
+/** The median of times or ratios, to three decimals. */
+export function medianOf(values: readonly number[]): number {
+  const sorted = values.toSorted((a, b) => a - b);
+  return Number((sorted[Math.floor(sorted.length / 2)] ?? NaN).toFixed(3));
 }
 
 /** Median wall time of a piece of work, after a warm-up of a tenth of the runs. */
@@ -15,7 +22,5 @@ export function medianTime(name: string, runs: number, work: () => void): BenchF
     work();
     times.push(performance.now() - start);
   }
-  times.sort((a, b) => a - b);
-  const median = times[Math.floor(runs / 2)] ?? NaN;
-  return { name, median: Number(median.toFixed(3)), unit: 'ms', runs };
+  return { name, median: medianOf(times), unit: 'ms', runs };
 }

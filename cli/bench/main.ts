@@ -1,9 +1,11 @@
 import { benchLoad } from './load';
+import { benchMeasure } from './measure';
+import { benchMesh } from './mesh';
 import { benchPlan } from './plan';
 
 /** Prints one line of JSON for each figure: name, median, unit, runs. */
 async function main(): Promise<void> {
-  const figures = [benchPlan(), ...(await benchLoad())];
+  const figures = [benchPlan(), ...benchMeasure(), ...(await benchMesh()), ...(await benchLoad())];
   for (const figure of figures) process.stdout.write(`${JSON.stringify(figure)}\n`);
 }
 

@@ -15,6 +15,9 @@ export const sayG = (g: number): string => withUnit(formatNumber(g, 1), 'g');
 /** A length with the decimals that it has, two at most: 31.75 mm. */
 export const sayMm = (mm: number): string => withUnit(formatPlain(mm, 2), 'mm');
 
+/** An area in cm², which is what a hand takes in: 54.0 cm². */
+export const sayArea = (mm2: number): string => withUnit(formatNumber(mm2 / 100, 1), 'cm²');
+
 export const sayC = (celsius: number): string => withUnit(formatPlain(celsius, 1), '°C');
 
 /** A share in percent, one decimal at most: 10 %. */

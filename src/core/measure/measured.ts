@@ -24,19 +24,25 @@ export interface PartWarning {
 export type MeasureDetail =
   | { readonly kind: 'channel'; readonly channel: ChannelDetail }
   | { readonly kind: 'coat'; readonly faces: readonly CoatFace[] }
-  | {
-      readonly kind: 'outline';
-      readonly areaMm2: number;
-      readonly perimeterMm: number;
-      /** Outer edges and islands, flat lists x, y in mm. */
-      readonly outlinesMm: readonly (readonly number[])[];
-    }
-  | {
-      readonly kind: 'mesh';
-      readonly sizeMm: readonly [number, number, number];
-      readonly surfaceMm2: number;
-      readonly thickestMm: number;
-    };
+  | OutlineDetail
+  | MeshDetail;
+
+/** Outlines in mm: of a drawing, or traced. */
+export interface OutlineDetail {
+  readonly kind: 'outline';
+  readonly areaMm2: number;
+  readonly perimeterMm: number;
+  /** Outer edges and islands, flat lists x, y in mm. */
+  readonly outlinesMm: readonly (readonly number[])[];
+}
+
+/** What is told of a mesh. */
+export interface MeshDetail {
+  readonly kind: 'mesh';
+  readonly sizeMm: readonly [number, number, number];
+  readonly surfaceMm2: number;
+  readonly thickestMm: number;
+}
 
 /** One cavity or body, measured: its form, how sure that is, and what should be said about it. */
 export interface Measured {

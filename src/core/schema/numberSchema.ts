@@ -49,3 +49,16 @@ export function optionalNumberSchema(rule: NumberRule): MixedSchema<number | und
     (value, context) => value === undefined || verdict(value, rule, context),
   );
 }
+
+/** The same for a count that a file may leave out, which then is the usual one; a field that was emptied is refused. */
+export function countSchema(rule: NumberRule, usual: number): MixedSchema<number> {
+  return mixed<number>((value): value is number => typeof value === 'number')
+    .nullable()
+    .transform((_, original: unknown) => numberOf(original) ?? null)
+    .default(usual)
+    .test('number', (value, context) =>
+      value === null || value === undefined
+        ? refusal(context, 'empty', { example: rule.example })
+        : verdict(value, rule, context),
+    ) as unknown as MixedSchema<number>;
+}

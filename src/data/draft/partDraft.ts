@@ -1,5 +1,6 @@
 import type { FileUnit } from '../../core/measure/mesh/fileUnits';
 import type { MeshSnapshot } from '../../core/measure/mesh/meshSnapshot';
+import type { MeshPreview } from '../../core/measure/mesh/preview';
 import type { UpSide } from '../../core/measure/mesh/orientation';
 import type { MouldMaterial } from '../../core/measure/mould/materials';
 import type { Mould } from '../../core/measure/mould/mouldSchema';
@@ -85,6 +86,7 @@ export type PartDraft = {
   up?: UpSide;
   turn?: { x?: string; y?: string; z?: string } | undefined;
   measured?: MeshSnapshot | undefined;
+  preview?: MeshPreview | undefined;
   mould?: Mould | undefined;
   material?: MouldMaterial | undefined;
   cavity?: number | undefined;

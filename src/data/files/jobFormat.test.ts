@@ -1,4 +1,4 @@
-import Ajv from 'ajv';
+import Ajv from 'ajv/dist/2019';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import jobFormat from '../../../docs/formats/job.schema.json';
 import { demoJobs } from '../demo/demoData';
@@ -17,6 +17,68 @@ const accepts = (file: unknown): boolean => {
 
 const { id: _, ...firstDemoJob } = demoJobs[0] as (typeof demoJobs)[number];
 
+const { overage: ___, ...withoutOverage } = exampleFile;
+
+const outline = [{ points: [0, 0, 90, 0, 90, 60] }];
+
+/** One part for each method, without the count that a file may leave out. */
+const everyMethod = [
+  { shape: 'box', length: '9 cm', width: '6 cm', depth: '2 cm', draft: '3°', wall: '4 mm' },
+  { shape: 'rounded-rectangle', length: '9 cm', width: '6 cm', radius: '1 cm', depth: '2 cm' },
+  { shape: 'cylinder', diameter: '9 cm', depth: '2 cm' },
+  { shape: 'ring', outerDiameter: '9 cm', innerDiameter: '6 cm', depth: '2 cm' },
+  { shape: 'frustum', bottomDiameter: '6 cm', topDiameter: '9 cm', depth: '5 cm', wall: '4 mm' },
+  {
+    shape: 'pyramid',
+    bottomLength: '6 cm',
+    bottomWidth: '4 cm',
+    topLength: '9 cm',
+    topWidth: '6 cm',
+    depth: '2 cm',
+  },
+  { shape: 'cone', diameter: '9 cm', depth: '2 cm' },
+  { shape: 'spherical-cap', diameter: '9 cm', depth: '2 cm' },
+  { shape: 'hemisphere', diameter: '9 cm' },
+  { shape: 'sphere', diameter: '9 cm' },
+  { shape: 'ellipse', length: '9 cm', width: '6 cm', depth: '2 cm' },
+  { shape: 'polygon', sides: 6, acrossFlats: '9 cm', depth: '2 cm' },
+  { shape: 'triangle', sideA: '3 cm', sideB: '4 cm', sideC: '5 cm', depth: '2 cm' },
+  {
+    shape: 'coat',
+    face: { shape: 'ellipse', length: '9 cm', width: '6 cm' },
+    thickness: '3 mm',
+    edges: { height: '18 mm' },
+    underside: { band: '20 mm', thickness: '1 mm' },
+  },
+  {
+    shape: 'channel',
+    stations: [
+      { at: '0 mm', width: '82 mm' },
+      { at: '250 mm', width: '64 mm', depth: '40 mm' },
+    ],
+    depth: '45 mm',
+  },
+  { shape: 'rectangles', rectangles: [{ length: '9 cm', width: '6 cm' }], depth: '2 cm' },
+  {
+    shape: 'traced',
+    outlines: outline,
+    scale: { by: 'length', ends: [0, 0, 50, 0], length: '10 cm' },
+    depth: '2 cm',
+  },
+  { shape: 'drawing', path: 'p.dxf', unit: 'mm', depth: '20 mm', picked: [1], outlines: outline },
+  { shape: 'mesh', path: 'a.stl', unit: 'mm', as: 'part', up: '-z', turn: { x: '10°' } },
+  { shape: 'wet-fill', mass: '412 g', water: '18 °C', material: 'silicone' },
+  { shape: 'wet-fill', volume: '412 ml', material: 'timber', overruled: true },
+  { shape: 'dry-fill', volume: '412 ml', depth: '4 cm' },
+  { shape: 'dry-fill', mass: '412 g', bulkDensity: '0.81 g/ml' },
+  { shape: 'weighed', mass: '412 g', density: '1.13 g/ml' },
+  { shape: 'displaced', before: '400 ml', after: '450 ml' },
+  {
+    shape: 'mould',
+    mould: { name: 'Knobs', material: 'silicone', cavities: [{ volume: '12 ml', count: 6 }] },
+  },
+];
+
 describe('the published JSON Schema and the core say the same', () => {
   test.each<[string, unknown]>([
     ['the example', exampleFile],
@@ -30,6 +92,33 @@ describe('the published JSON Schema and the core say the same', () => {
           parts: [
             { shape: 'coat', area: '1 m2', thickness: '2 mm', count: 1 },
             { shape: 'amount', amount: '300 g', count: 2, name: 'Test cup' },
+          ],
+        },
+      },
+    ],
+    ...(everyMethod.map((part) => [
+      `a part: ${part.shape}`,
+      { ...exampleFile, measure: { parts: [part] } },
+    ]) as [string, unknown][]),
+    [
+      'inserts, allowances, a kind of job in place of an overage',
+      {
+        ...withoutOverage,
+        kind: 'porous',
+        allowances: {
+          seepage: { area: '0.1 m2', gap: '0.3 mm', off: true },
+          soak: { area: '0.1 m2', surface: 'other', rate: '120 ml/m2' },
+          runOff: { share: '5 %' },
+          residue: { twoCups: true },
+          shrinkage: { share: '1 %' },
+          planing: { top: '2 mm', bottom: '0 mm' },
+        },
+        measure: {
+          parts: exampleFile.measure.parts,
+          readTo: '0.5 mm',
+          inserts: [
+            { shape: 'sphere', diameter: '20 mm', density: '8.5 g/ml', height: '5 mm', into: 1 },
+            { shape: 'weighed', mass: '40 g', density: '7.8 g/ml', count: 3 },
           ],
         },
       },

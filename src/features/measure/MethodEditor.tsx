@@ -7,7 +7,9 @@ import { space } from '../../ui/theme/tokens';
 import type { DraftPlace } from './draftPlace';
 import { ChannelEditor } from './editors/ChannelEditor';
 import { CoatEditor } from './editors/CoatEditor';
+import { DrawingEditor } from './editors/DrawingEditor';
 import { FillEditor } from './editors/FillEditor';
+import { MeshEditor } from './editors/MeshEditor';
 import { PlainEditor } from './editors/PlainEditor';
 import { RectanglesEditor } from './editors/RectanglesEditor';
 import { PartQuantity } from './PartQuantity';
@@ -30,6 +32,12 @@ export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
           place={place}
           detail={detail?.kind === 'channel' ? detail.channel : undefined}
         />
+      );
+    case 'mesh':
+      return <MeshEditor place={place} detail={detail?.kind === 'mesh' ? detail : undefined} />;
+    case 'drawing':
+      return (
+        <DrawingEditor place={place} detail={detail?.kind === 'outline' ? detail : undefined} />
       );
     case 'rectangles':
       return <RectanglesEditor place={place} />;

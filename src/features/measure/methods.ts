@@ -9,6 +9,7 @@ export const methodGroups: readonly {
   { title: 'By its shape', shapes: plainShapes },
   { title: 'A coat', shapes: ['coat'] },
   { title: 'Along its length', shapes: ['channel', 'rectangles'] },
+  { title: 'From a file', shapes: ['drawing', 'mesh'] },
   { title: 'By filling it', shapes: ['wet-fill', 'dry-fill'] },
   { title: 'By weight, or in a jug', shapes: ['weighed', 'displaced'] },
   { title: 'Known already', shapes: ['amount'] },

@@ -30,29 +30,59 @@ function stretches(stations: readonly Station[], deepestMm: number): readonly St
   });
 }
 
-/**
- * Level area of one stretch over a slab of heights that none of its ends lies inside.
- * The resin reaches along the rising floor to the share s = (h − low) / (high − low); the area up to there is
- * L(w₀s + (w₁ − w₀)s²/2): a quadratic in h.
- */
-function areaOver(
-  stretch: Stretch,
-  fromMm: number,
-  toMm: number,
-): readonly [number, number, number] {
-  const { lengthMm, lowFloorMm, highFloorMm, widthAtLowMm, widthAtHighMm } = stretch;
-  const middleMm = (fromMm + toMm) / 2;
-  if (middleMm >= highFloorMm) return [(lengthMm * (widthAtLowMm + widthAtHighMm)) / 2, 0, 0];
-  if (middleMm <= lowFloorMm) return [0, 0, 0];
-  const riseMm = highFloorMm - lowFloorMm;
-  const start = (fromMm - lowFloorMm) / riseMm;
-  const perMm = 1 / riseMm;
-  const widening = (widthAtHighMm - widthAtLowMm) / 2;
-  return [
-    lengthMm * (widthAtLowMm * start + widening * start ** 2),
-    lengthMm * perMm * (widthAtLowMm + 2 * widening * start),
-    lengthMm * widening * perMm ** 2,
-  ];
+/** Level areas of the slabs between these borders, three coefficients each. */
+class AreaSums {
+  readonly areas: Float64Array;
+  /** What stretches that are wet all along add from each slab on. */
+  private readonly fromHere: Float64Array;
+
+  constructor(private readonly bordersMm: readonly number[]) {
+    this.areas = new Float64Array(3 * bordersMm.length);
+    this.fromHere = new Float64Array(bordersMm.length + 1);
+  }
+
+  /** The first slab that begins at or over a floor. */
+  private slabAt(floorMm: number): number {
+    let low = 0;
+    let high = this.bordersMm.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (this.bordersMm[middle]! < floorMm - sameFloorMm) low = middle + 1;
+      else high = middle;
+    }
+    return low;
+  }
+
+  /**
+   * Adds one stretch. The resin reaches along its rising floor to the share s = (h − low) / (high − low); the area
+   * up to there is L(w₀s + (w₁ − w₀)s²/2): a quadratic in h. Over its higher end it is wet all along.
+   */
+  add({ lengthMm, lowFloorMm, highFloorMm, widthAtLowMm, widthAtHighMm }: Stretch): void {
+    const { areas, bordersMm } = this;
+    const full = this.slabAt(highFloorMm);
+    const perMm = 1 / (highFloorMm - lowFloorMm);
+    const widening = (widthAtHighMm - widthAtLowMm) / 2;
+    for (let slab = this.slabAt(lowFloorMm); slab < full; slab += 1) {
+      const start = (bordersMm[slab]! - lowFloorMm) * perMm;
+      areas[3 * slab]! += lengthMm * (widthAtLowMm * start + widening * start * start);
+      areas[3 * slab + 1]! += lengthMm * perMm * (widthAtLowMm + 2 * widening * start);
+      areas[3 * slab + 2]! += lengthMm * widening * perMm * perMm;
+    }
+    this.fromHere[full]! += (lengthMm * (widthAtLowMm + widthAtHighMm)) / 2;
+  }
+
+  slabs(topMm: number): readonly Slab[] {
+    let full = 0;
+    return this.bordersMm.map((fromMm, slab): Slab => {
+      full += this.fromHere[slab]!;
+      const at = 3 * slab;
+      return {
+        fromMm,
+        toMm: this.bordersMm[slab + 1] ?? topMm,
+        areaMm2: [full + this.areas[at]!, this.areas[at + 1]!, this.areas[at + 2]!],
+      };
+    });
+  }
 }
 
 /**
@@ -65,18 +95,9 @@ export function channelSolid(stations: readonly Station[]): Solid {
   const bordersMm = floors.filter(
     (floorMm, index) => index === 0 || floorMm - (floors[index - 1] ?? 0) > sameFloorMm,
   );
-  const all = stretches(stations, deepestMm);
-  const slabs = bordersMm.map((fromMm, index): Slab => {
-    const toMm = bordersMm[index + 1] ?? deepestMm;
-    const areaMm2: [number, number, number] = [0, 0, 0];
-    for (const stretch of all) {
-      const [c0, c1, c2] = areaOver(stretch, fromMm, toMm);
-      areaMm2[0] += c0;
-      areaMm2[1] += c1;
-      areaMm2[2] += c2;
-    }
-    return { fromMm, toMm, areaMm2 };
-  });
+  const sums = new AreaSums(bordersMm);
+  for (const stretch of stretches(stations, deepestMm)) sums.add(stretch);
+  const slabs = sums.slabs(deepestMm);
   const first = stations[0];
   const last = stations.at(-1);
   const lengthMm = (last?.atMm ?? 0) - (first?.atMm ?? 0);

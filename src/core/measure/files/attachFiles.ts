@@ -1,10 +1,10 @@
 import type { Job } from '../../job';
 import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
-import { lengthRule, turnRule } from '../../quantity/rules';
+import { lengthRule } from '../../quantity/rules';
 import { fileUnits } from '../mesh/fileUnits';
 import { checkMesh, measureMesh } from '../mesh/measureMesh';
-import { asInFile, type Orientation } from '../mesh/orientation';
+import { sizeOf } from '../mesh/sizeOf';
 import { extentOf } from '../outline/polygon';
 import type { MeshPart } from '../parts/methodSchemas';
 import type { TypedDrawing } from '../parts/outlineSchemas';
@@ -12,6 +12,7 @@ import type { Part } from '../parts/partSchema';
 import { within } from '../within';
 import { unitOfFile } from './fileUnit';
 import { meshReader } from './meshReader';
+import { orientationOf } from './orientationOf';
 import { readDrawing } from './readDrawing';
 
 /** Gives the bytes and the text of files that a job names. */
@@ -22,28 +23,6 @@ export interface FileSource {
 
 const pieceBytes = 1 << 20;
 
-/** Greatest extent of corners, x, y, z each. */
-function extentOfCorners(positions: Float64Array): number {
-  const least = [Infinity, Infinity, Infinity];
-  const greatest = [-Infinity, -Infinity, -Infinity];
-  for (let at = 0; at < positions.length; at += 1) {
-    const axis = at % 3;
-    least[axis] = Math.min(least[axis]!, positions[at]!);
-    greatest[axis] = Math.max(greatest[axis]!, positions[at]!);
-  }
-  return Math.max(...least.map((low, axis) => greatest[axis]! - low));
-}
-
-/** How a mesh part stands, as it was typed. */
-export function orientationOf({ up, turn }: Pick<MeshPart, 'up' | 'turn'>): Orientation {
-  const degrees = (typed: string | undefined): number =>
-    typed === undefined ? 0 : readQuantity(typed, turnRule).value;
-  return {
-    up: up ?? asInFile.up,
-    turnDeg: [degrees(turn?.x), degrees(turn?.y), degrees(turn?.z)],
-  };
-}
-
 function meshWithFile(part: MeshPart, source: FileSource, heightsMm: readonly number[]): MeshPart {
   const { path } = part;
   if (path === undefined) return part;
@@ -53,7 +32,7 @@ function meshWithFile(part: MeshPart, source: FileSource, heightsMm: readonly nu
     reader.push(bytes.subarray(from, from + pieceBytes));
   }
   const { mesh, mmPerUnit } = reader.end();
-  const unit = unitOfFile(part.unit, extentOfCorners(mesh.positions), mmPerUnit);
+  const unit = unitOfFile(part.unit, Math.max(...sizeOf(mesh.positions)), mmPerUnit);
   const measured = measureMesh(checkMesh(mesh), fileUnits[unit], orientationOf(part), heightsMm);
   return { ...part, unit, measured };
 }

@@ -1,11 +1,16 @@
+import { object, type InferType } from 'yup';
+import { numbersSchema } from '../../schema/numbersSchema';
 import type { IndexedMesh } from './indexedMesh';
 
 /** A mesh reduced for a small picture: what is kept when the file itself is not. */
-export interface MeshPreview {
+export const meshPreviewSchema = object({
   /** x, y, z of each corner, in thousandths of the body's greatest extent, whole numbers. */
-  readonly corners: readonly number[];
-  readonly triangles: readonly number[];
-}
+  corners: numbersSchema({ perItem: 3, least: 1, most: 5000 }),
+  /** Three corners of each triangle. */
+  triangles: numbersSchema({ perItem: 3, least: 1, most: 5000 }),
+}).noUnknown();
+
+export type MeshPreview = InferType<typeof meshPreviewSchema>;
 
 /** More than this many triangles a phone does not draw and turn smoothly as vector shapes. */
 const mostTriangles = 1200;

@@ -2,7 +2,7 @@ import { array, object, string, type InferType } from 'yup';
 import { temperatureLimitRule, lengthRule, volumeRule } from '../../quantity/rules';
 import { choiceSchema } from '../../schema/choiceSchema';
 import { optionalNumberSchema } from '../../schema/numberSchema';
-import { numbersSchema } from '../../schema/numbersSchema';
+import { optionalNumbersSchema } from '../../schema/numbersSchema';
 import { optionalQuantitySchema, quantitySchema } from '../../schema/quantitySchema';
 import { nameSchema, noteSchema } from '../../schema/textSchema';
 import { mouldMaterials } from './materials';
@@ -20,8 +20,8 @@ export const mouldCavitySchema = object({
   /** How many of it the mould has. */
   count: optionalNumberSchema({ greatest: 10_000, whole: true, example: '6' }),
   /** V(h) where a measurement gave it: knots and level areas as in `meshSnapshotSchema`. */
-  heightsMm: numbersSchema({ perItem: 1, least: 2, most: 2000 }).optional(),
-  areas: numbersSchema({ perItem: 3, least: 1, most: 2000 }).optional(),
+  heightsMm: optionalNumbersSchema({ perItem: 1, least: 2, most: 2000 }),
+  areas: optionalNumbersSchema({ perItem: 3, least: 1, most: 2000 }),
 }).noUnknown();
 
 /** A mould that was measured once and is used again. */

@@ -20,6 +20,7 @@ import { flatShapes } from '../flat/flatRules';
 import { fileUnitNames } from '../mesh/fileUnits';
 import { meshSnapshotSchema } from '../mesh/meshSnapshot';
 import { upSides } from '../mesh/orientation';
+import { meshPreviewSchema } from '../mesh/preview';
 import { mouldMaterials } from '../mould/materials';
 import { mouldSchema } from '../mould/mouldSchema';
 import { commonKeys } from './common';
@@ -142,6 +143,8 @@ export const meshSchema = object({
     .default(undefined),
   /** What was found in the file, in this unit and orientation. */
   measured: meshSnapshotSchema.optional().default(undefined),
+  /** The body reduced for a small picture, as it is in the file. */
+  preview: meshPreviewSchema.optional().default(undefined),
 }).noUnknown();
 
 /** Asked of every fill test: a mould that drinks gives a wrong figure and spoils the pour. */

@@ -14,7 +14,7 @@ import { SwitchField } from '../../../ui/fields/SwitchField';
 import { SignButton } from '../../../ui/SignButton';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
-import { sayMl, sayMm, sayOneDecimal } from '../../../words/figures';
+import { sayMl, sayMm } from '../../../words/figures';
 import { fieldPath, type DraftPlace } from '../draftPlace';
 import { ChannelDrawing } from '../drawings/ChannelDrawing';
 import { PartQuantity } from '../PartQuantity';
@@ -73,7 +73,7 @@ export function ChannelEditor({ place, detail }: ChannelEditorProps) {
       {detail !== undefined && (
         <View>
           <Words size="small">
-            {sayMm(detail.lengthMm)} long, {sayOneDecimal(detail.meanWidthMm)} mm wide on average,{' '}
+            {sayMm(detail.lengthMm)} long, {sayMm(detail.meanWidthMm)} wide on average,{' '}
             {detail.rule === 'simpson'
               ? 'by Simpson’s rule, as the stations are even.'
               : 'straight from station to station.'}

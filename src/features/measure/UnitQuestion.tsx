@@ -1,0 +1,50 @@
+import {
+  fileUnitNames,
+  fileUnits,
+  guessUnit,
+  type FileUnit,
+} from '../../core/measure/mesh/fileUnits';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { Words } from '../../ui/text/Words';
+import { sayMm } from '../../words/figures';
+import { fileUnitWords } from '../../words/names';
+
+interface UnitQuestionProps {
+  readonly value: FileUnit | undefined;
+  readonly onChange: (unit: FileUnit) => void;
+  /** Extents in the file's own numbers: what each unit would make of them is shown. */
+  readonly size: readonly number[];
+  /** mm per unit as the file says, if it does. */
+  readonly stated: number | undefined;
+}
+
+const round = (mm: number): number => Number(mm.toPrecision(3));
+
+/** Which unit a file is in: always asked, with the size that each would give. */
+export function UnitQuestion({ value, onChange, size, stated }: UnitQuestionProps) {
+  const guess = guessUnit(Math.max(...size), stated);
+  const sizeIn = (unit: FileUnit): string =>
+    size.map((each) => round(each * fileUnits[unit])).join(' × ') + '\u00a0mm';
+  const other = guessUnit(Math.max(...size), undefined).unit;
+  return (
+    <>
+      <ChoiceField
+        label="The file's unit"
+        value={value}
+        choices={fileUnitNames.map((unit) => ({
+          value: unit,
+          label: `${unit}${guess.unit === unit ? (guess.stated ? ' (the file says)' : ' (likely)') : ''}`,
+          note: sizeIn(unit),
+        }))}
+        onChange={onChange}
+      />
+      {guess.doubtful && (
+        <Words role="alert">
+          The file says {fileUnitWords[guess.unit]}, which makes it{' '}
+          {sayMm(round(Math.max(...size) * fileUnits[guess.unit]))} long. {fileUnitWords[other]}{' '}
+          would be likelier. Check it against the piece.
+        </Words>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { guessUnit } from '../../../core/measure/mesh/fileUnits';
+import type { OutlineDetail } from '../../../core/measure/measured';
+import { extentOf } from '../../../core/measure/outline/polygon';
+import type { JobDraft } from '../../../data/draft/jobDraft';
+import type { PartDraft } from '../../../data/draft/partDraft';
+import { Words } from '../../../ui/text/Words';
+import { space } from '../../../ui/theme/tokens';
+import { useFiles } from '../../../workers/useFiles';
+import { sayArea } from '../../../words/figures';
+import { sayIgnored } from '../../../words/ignored';
+import { fieldPath, type DraftPlace } from '../draftPlace';
+import { OutlinesView } from '../drawings/OutlinesView';
+import { FileButton } from '../FileButton';
+import { PartQuantity } from '../PartQuantity';
+import { UnitQuestion } from '../UnitQuestion';
+
+interface DrawingEditorProps {
+  readonly place: DraftPlace;
+  readonly detail: OutlineDetail | undefined;
+}
+
+/** A drawing: its file, its unit, the outlines that count, and how deep it is. */
+export function DrawingEditor({ place, detail }: DrawingEditorProps) {
+  const work = useFiles();
+  const { setValue } = useFormContext<JobDraft>();
+  const part = useWatch<JobDraft, DraftPlace>({ name: place });
+  const [stated, setStated] = useState<number>();
+  const [notes, setNotes] = useState('');
+  const change = (values: Partial<PartDraft>): void => {
+    for (const [key, value] of Object.entries(values)) {
+      setValue(fieldPath(place, key as keyof PartDraft), value as never);
+    }
+  };
+
+  async function open(file: File): Promise<void> {
+    const drawing = await work.run((remote) => remote.readDrawing(file));
+    if (drawing === undefined) return;
+    const { outlines, mmPerUnit, open: loose, ignored } = drawing;
+    const size = sizeOfOutlines(outlines.map(({ points }) => points));
+    const guess = guessUnit(Math.max(...size), mmPerUnit);
+    setStated(mmPerUnit);
+    setNotes(sayIgnored(loose, ignored));
+    // A unit that the file states and that makes sense is taken, and stays in sight; any other is asked.
+    const unit = guess.stated && !guess.doubtful ? guess.unit : undefined;
+    change({ path: file.name, outlines: [...outlines], picked: undefined, unit });
+  }
+
+  const outlines = part?.outlines ?? [];
+  const picked = part?.picked ?? outlines.map((_, index) => index + 1);
+  const toggle = (number: number): void => {
+    const next = picked.includes(number)
+      ? picked.filter((each) => each !== number)
+      : [...picked, number].sort((a, b) => a - b);
+    change({ picked: next.length === outlines.length ? undefined : next });
+  };
+  return (
+    <View style={styles.stack}>
+      <FileButton
+        label={part?.path === undefined ? 'Choose a drawing' : 'Choose another drawing'}
+        work={work}
+        onFile={(file) => void open(file)}
+      />
+      {outlines.length === 0 ? (
+        <Words size="small" colour="inkSoft">
+          SVG or DXF with closed outlines. An outline inside another is an island.
+        </Words>
+      ) : (
+        <>
+          <Words size="small" colour="inkSoft">
+            {part?.path}. Tap an outline to leave it out or take it in again.
+          </Words>
+          <OutlinesView
+            outlines={outlines.map(({ points }) => points)}
+            picked={picked}
+            onPress={toggle}
+          />
+          {notes !== '' && <Words size="small">{notes}</Words>}
+          <UnitQuestion
+            value={part?.unit}
+            onChange={(unit) => change({ unit })}
+            size={sizeOfOutlines(outlines.map(({ points }) => points))}
+            stated={stated}
+          />
+          <PartQuantity place={place} name="depth" />
+          {detail !== undefined && (
+            <Words size="small">
+              {picked.length} of {outlines.length} outlines, {sayArea(detail.areaMm2)}
+            </Words>
+          )}
+        </>
+      )}
+    </View>
+  );
+}
+
+function sizeOfOutlines(outlines: readonly (readonly number[])[]): readonly number[] {
+  const { leastX, leastY, greatestX, greatestY } = extentOf(outlines);
+  return [greatestX - leastX, greatestY - leastY];
+}
+
+const styles = StyleSheet.create({ stack: { gap: space.medium } });
