@@ -5,7 +5,7 @@ test('from empty, to the demo, and back by undo', async ({ page }) => {
   await openEmpty(page, '/jobs');
   await expect(page.getByText('No jobs yet')).toBeVisible();
   await page.getByRole('button', { name: 'Load the demo' }).tap();
-  await expect(page.getByRole('listitem')).toHaveCount(5);
+  await expect(page.getByRole('listitem')).toHaveCount(6);
   await page.getByRole('link', { name: 'Data' }).tap();
   await page.getByRole('button', { name: 'Start from empty' }).tap();
   await expect(page.getByText('0 jobs and 0 resins')).toBeVisible();

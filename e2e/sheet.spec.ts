@@ -71,5 +71,5 @@ test('a file that is not a job is refused with the place and the reason', async 
   });
   await expect(page.getByRole('alert')).toContainText('container.capacity');
   await expect(page.getByRole('alert')).toContainText('US fl oz, imp fl oz or oz weight');
-  await expect(page.getByRole('listitem')).toHaveCount(5);
+  await expect(page.getByRole('listitem')).toHaveCount(6);
 });

@@ -31,6 +31,11 @@ const shots: readonly Shot[] = [
   },
   { name: 'jobs', path: '/jobs' },
   { name: 'job-measure', path: '/jobs/demo-drawer-knobs/measure' },
+  {
+    name: 'job-channel',
+    path: '/jobs/demo-galley-inlay/measure',
+    act: (page) => page.getByRole('heading', { name: 'Cavity 1' }).scrollIntoViewIfNeeded(),
+  },
   { name: 'job-resin', path: '/jobs/demo-chart-table/resin' },
   { name: 'job-mix-dark', path: '/jobs/demo-drawer-tray/mix', dark: true },
   {

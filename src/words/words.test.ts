@@ -25,9 +25,9 @@ function codesInCore(folder: string): string[] {
     if (entry.isDirectory()) return codesInCore(path);
     if (!entry.name.endsWith('.ts') || entry.name.endsWith('.test.ts')) return [];
     const source = readFileSync(path, 'utf8');
-    return [...source.matchAll(/(?:InputError\(\s*|refusal\(context, |refuse\()'([a-z-]+)'/g)].map(
-      ([, code = '']) => code,
-    );
+    return [
+      ...source.matchAll(/(?:InputError\(\s*|refusal\(context, |refuse\()'([a-z0-9-]+)'/g),
+    ].map(([, code = '']) => code);
   });
 }
 

@@ -14,6 +14,7 @@ test.each([
   ['demo-drawer-tray', 2095.5, 1775.9, 513.4, 3],
   ['demo-lamp-base', 1998.1, 1693.4, 489.5, 3],
   ['demo-galley-bowl', 1724.1, 1461.2, 422.4, 3],
+  ['demo-galley-inlay', 5012.0, 4247.7, 1227.9, 4],
   ['demo-chart-table', 1241.5, 868.2, 434.1, 2],
   ['demo-drawer-knobs', 257.8, 211.2, 70.4, 2],
 ])('%s', (id, totalMl, aG, bG, batches) => {

@@ -104,6 +104,50 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
   },
   {
     ...common,
+    id: 'demo-galley-inlay',
+    name: 'Galley step, live-edge inlay',
+    room: { temperature: '17 °C' },
+    measure: {
+      parts: [
+        {
+          shape: 'channel',
+          name: 'Inlay',
+          stations: [
+            { at: '0 mm', width: '82 mm' },
+            { at: '250 mm', width: '64 mm' },
+            { at: '600 mm', width: '97 mm' },
+            { at: '900 mm', width: '71 mm' },
+            { at: '1250 mm', width: '88 mm' },
+          ],
+          depth: '45 mm',
+          count: 1,
+        },
+      ],
+      inserts: [
+        {
+          shape: 'ellipse',
+          name: 'Driftwood knot',
+          length: '70 mm',
+          width: '40 mm',
+          depth: '30 mm',
+          density: '0.62 g/ml',
+          height: '5 mm',
+          count: 1,
+        },
+      ],
+    },
+    kind: 'porous',
+    allowances: {
+      seepage: { area: '1250 mm x 60 mm', gap: '0.3 mm' },
+      soak: { area: '2*1250 mm x 45 mm', surface: 'sealed-timber' },
+      residue: { twoCups: true },
+    },
+    container: { capacity: '2.5 l', fill: '75 %' },
+    resin: card('demo-slow-clear'),
+    layers: { heights: ['22 mm'] },
+  },
+  {
+    ...common,
     id: 'demo-chart-table',
     name: 'Chart-table lid, flood coat',
     room: { temperature: '22 °C' },

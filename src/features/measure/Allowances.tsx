@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useController } from 'react-hook-form';
+import { useController, useFormContext, useWatch } from 'react-hook-form';
 import { overageKinds } from '../../core/measure/allowances/overage';
 import { soakSurfaces } from '../../core/measure/allowances/allowancesSchema';
 import type { AllowanceCode } from '../../core/measure/allowances/allowances';
@@ -53,8 +53,8 @@ const codes = Object.keys(begin) as Optional[];
 /** What is poured besides the cavities: each by itself, with its own millilitres. */
 export function Allowances() {
   const { plan, outdated } = useOpenJob();
-  const typed = useController<JobDraft, 'allowances'>({ name: 'allowances' });
-  const allowances = typed.field.value ?? {};
+  const { setValue } = useFormContext<JobDraft>();
+  const allowances = useWatch<JobDraft, 'allowances'>({ name: 'allowances' }) ?? {};
   const used = codes.filter((code) => allowances[code] !== undefined);
   const [open, setOpen] = useState(used.length > 0);
   const mlOf = (code: AllowanceCode): string | undefined => {
@@ -64,7 +64,7 @@ export function Allowances() {
   const change = (code: Optional, on: boolean): void => {
     const before = allowances[code];
     const next = before === undefined ? begin[code] : { ...before, off: on ? undefined : true };
-    typed.field.onChange({ ...allowances, [code]: next });
+    setValue('allowances', { ...allowances, [code]: next });
   };
   return (
     <Panel title="Poured besides" testID="allowances">

@@ -1,19 +1,11 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
-import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
-import type { HeightVolume } from '../../core/measure/measureWhole';
 import { useOpenJob } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
-import { Words } from '../../ui/text/Words';
-import { font } from '../../ui/theme/fonts';
-import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
-import { sayMl, sayMm } from '../../words/figures';
 
-const heightDp = 180;
-const margin = { left: 48, right: 12, top: 12, bottom: 28 };
+/** The chart and its scales are fetched when they are wanted. */
+const Curve = lazy(() => import('./drawings/Curve'));
 
 /** How much lies under each height: opens on a tap. */
 export function HeightCurve() {
@@ -31,64 +23,11 @@ export function HeightCurve() {
           onPress={() => setOpen(!open)}
         />
       </View>
-      {open && <Curve curve={curve} />}
-    </View>
-  );
-}
-
-function Curve({ curve }: { readonly curve: readonly HeightVolume[] }) {
-  const colours = useColours();
-  const [width, setWidth] = useState(0);
-  const top = curve.at(-1) ?? { heightMm: 0, ml: 0 };
-  const x = scaleLinear([0, top.ml], [margin.left, width - margin.right]);
-  const y = scaleLinear([0, top.heightMm], [heightDp - margin.bottom, margin.top]);
-  const path = line<HeightVolume>(
-    ({ ml }) => x(ml),
-    ({ heightMm }) => y(heightMm),
-  )([...curve]);
-  const words = { fill: colours.ink, fontSize: 12, fontFamily: font.text };
-  return (
-    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
-      {width > 0 && (
-        <View
-          role="img"
-          aria-label={`Volume by height, up to ${sayMl(top.ml)} at ${sayMm(top.heightMm)}`}
-          style={{ height: heightDp }}
-        >
-          <Svg width={width} height={heightDp} aria-hidden>
-            {y.ticks(4).map((heightMm) => (
-              <Line
-                key={heightMm}
-                x1={margin.left}
-                x2={width - margin.right}
-                y1={y(heightMm)}
-                y2={y(heightMm)}
-                stroke={colours.line}
-              />
-            ))}
-            {y.ticks(4).map((heightMm) => (
-              <SvgText
-                key={heightMm}
-                {...words}
-                x={margin.left - 6}
-                y={y(heightMm) + 4}
-                textAnchor="end"
-              >
-                {heightMm}
-              </SvgText>
-            ))}
-            {x.ticks(3).map((ml) => (
-              <SvgText key={ml} {...words} x={x(ml)} y={heightDp - 8} textAnchor="middle">
-                {ml}
-              </SvgText>
-            ))}
-            <Path d={path ?? ''} stroke={colours.resinDeep} strokeWidth={2} fill="none" />
-          </Svg>
-        </View>
+      {open && (
+        <Suspense fallback={null}>
+          <Curve curve={curve} />
+        </Suspense>
       )}
-      <Words size="small" colour="inkSoft">
-        Height in mm upwards, ml under it across.
-      </Words>
     </View>
   );
 }

@@ -1,4 +1,4 @@
-import { useController } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { lengthRule } from '../../core/quantity/rules';
 import type { JobDraft } from '../../data/draft/jobDraft';
@@ -13,10 +13,11 @@ import { space } from '../../ui/theme/tokens';
 /** Where the pour is cut into layers: the height of each layer's top but the last. */
 export function LayerHeights() {
   const notice = useNotice();
-  const layers = useController<JobDraft, 'layers'>({ name: 'layers' });
-  const heights = layers.field.value?.heights ?? [];
+  const { setValue } = useFormContext<JobDraft>();
+  // Watched, not controlled: a controller of the list does not hear of what is typed into one of its heights.
+  const heights = useWatch<JobDraft, 'layers'>({ name: 'layers' })?.heights ?? [];
   const change = (next: string[]): void =>
-    layers.field.onChange(next.length === 0 ? undefined : { heights: next });
+    setValue('layers', next.length === 0 ? undefined : { heights: next });
   const remove = (index: number): void => {
     change(heights.filter((_, each) => each !== index));
     notice({ text: `Removed the end of layer ${index + 1}`, undo: async () => change(heights) });

@@ -34,7 +34,8 @@ export function PartResult({
 }: PartResultProps) {
   const colours = useColours();
   const [open, setOpen] = useState(false);
-  const isGiven = doubt.rule === 'as-given';
+  // What is taken as drawn, or as somebody gave it, has no ± of its own: the reason says so in its place.
+  const isSure = plusMinusMl === 0;
   return (
     <View style={[styles.result, outdated && styles.outdated]}>
       <Words weight="semibold">
@@ -46,7 +47,7 @@ export function PartResult({
           </Words>
         )}
       </Words>
-      {!isGiven && (
+      {!isSure && (
         <TouchableRipple
           role="button"
           aria-expanded={open}
@@ -61,7 +62,7 @@ export function PartResult({
           </View>
         </TouchableRipple>
       )}
-      {open && (
+      {(open || (isSure && doubt.rule !== 'as-given')) && (
         <Words size="small" colour="inkSoft" style={styles.why}>
           {sayDoubt(doubt)}
         </Words>

@@ -6,6 +6,7 @@ import type { OutlineDetail } from '../../../core/measure/measured';
 import { extentOf } from '../../../core/measure/outline/polygon';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import type { PartDraft } from '../../../data/draft/partDraft';
+import { SwitchField } from '../../../ui/fields/SwitchField';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { useFiles } from '../../../workers/useFiles';
@@ -70,13 +71,26 @@ export function DrawingEditor({ place, detail }: DrawingEditorProps) {
       ) : (
         <>
           <Words size="small" colour="inkSoft">
-            {part?.path}. Tap an outline to leave it out or take it in again.
+            {part?.path}. Leave out what does not count: tap it.
           </Words>
           <OutlinesView
             outlines={outlines.map(({ points }) => points)}
             picked={picked}
             onPress={toggle}
           />
+          {outlines.length > 1 && outlines.length <= mostListed && (
+            <View style={styles.list}>
+              {outlines.map(({ layer }, index) => (
+                <SwitchField
+                  key={index}
+                  label={`Outline ${index + 1}`}
+                  {...(layer === undefined || layer === '' ? {} : { note: `on ${layer}` })}
+                  value={picked.includes(index + 1)}
+                  onChange={() => toggle(index + 1)}
+                />
+              ))}
+            </View>
+          )}
           {notes !== '' && <Words size="small">{notes}</Words>}
           <UnitQuestion
             value={part?.unit}
@@ -101,4 +115,10 @@ function sizeOfOutlines(outlines: readonly (readonly number[])[]): readonly numb
   return [greatestX - leastX, greatestY - leastY];
 }
 
-const styles = StyleSheet.create({ stack: { gap: space.medium } });
+/** More outlines than this are picked on the drawing alone. */
+const mostListed = 12;
+
+const styles = StyleSheet.create({
+  stack: { gap: space.medium },
+  list: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.large },
+});

@@ -1,0 +1,219 @@
+import type { Page } from '@playwright/test';
+import { circle, dxf, lightPolyline, line, svg } from '../src/core/measure/testShapes/drawings';
+import {
+  binaryStl,
+  cube,
+  icosphere,
+  modelXml,
+  packed,
+} from '../src/core/measure/testShapes/meshes';
+import { expect, figure, saved, test, type } from './app';
+
+const cavity = (page: Page) => page.getByTestId('cavity-1');
+const bar = (page: Page) => page.getByRole('status', { name: 'Amounts in all' });
+
+async function open(page: Page, method: string): Promise<void> {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  await cavity(page).getByRole('button', { name: 'All ways to measure' }).tap();
+  await cavity(page).getByRole('radio', { name: method, exact: true }).tap();
+}
+
+async function choose(page: Page, name: string, content: Uint8Array | string): Promise<void> {
+  const chooser = page.waitForEvent('filechooser');
+  await cavity(page)
+    .getByRole('button', { name: /^Choose a/ })
+    .tap();
+  await (
+    await chooser
+  ).setFiles({
+    name,
+    mimeType: 'application/octet-stream',
+    buffer: Buffer.from(content),
+  });
+}
+
+test('the galley inlay, stepped through with a tape: 4475.3 ml and 79.56 mm on average', async ({
+  page,
+}) => {
+  await open(page, 'Channel by stations');
+  const places = [0, 250, 600, 900, 1250];
+  const widths = [82, 64, 97, 71, 88];
+  await type(cavity(page).getByLabel('Depth', { exact: true }), '45');
+  for (const [index, at] of places.entries()) {
+    if (index > 1) await cavity(page).getByRole('button', { name: 'Next station' }).tap();
+    await type(cavity(page).getByLabel(`Station ${index + 1} at`), String(at));
+    await type(cavity(page).getByLabel(`Width ${index + 1}`), String(widths[index]));
+  }
+  await expect(cavity(page)).toContainText(figure('4475.3 ml'));
+  await expect(cavity(page)).toContainText(figure('79.56 mm wide on average'));
+  await expect(cavity(page).getByRole('img', { name: '5 stations' })).toBeVisible();
+  await expect(cavity(page)).toContainText(figure('One more at 425 mm would cut the ±'));
+  await cavity(page)
+    .getByRole('button', { name: /^±.*Why/ })
+    .tap();
+  await expect(cavity(page)).toContainText('from how the edge bends between 5 stations');
+  // A station that goes backwards is told at its own field, and the last good figures stay.
+  await type(cavity(page).getByLabel('Station 4 at'), '500');
+  await expect(page.getByText('Each station must lie further along')).toBeVisible();
+  await cavity(page).getByRole('button', { name: 'Remove station 4' }).tap();
+  await expect(bar(page)).not.toContainText('Last good figures');
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(bar(page)).toContainText('Last good figures');
+  await type(cavity(page).getByLabel('Station 4 at'), '900');
+  await expect(bar(page)).toContainText(figure('4922.8 ml'));
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(cavity(page)).toContainText(figure('4475.3 ml'));
+});
+
+test('a drawing asks for its unit, takes islands out, and lets an outline be left out', async ({
+  page,
+}) => {
+  await open(page, 'Drawing file');
+  const drawing = lightPolyline([
+    [0, 0],
+    [60, 0, 1],
+    [60, 40],
+    [0, 40, 1],
+  ]);
+  await choose(page, 'step.dxf', dxf(drawing + circle(30, 20, 8) + line(0, 60, 50, 60), 0));
+  await expect(cavity(page)).toContainText('Passed over: an open line that closes no outline.');
+  await expect(cavity(page).getByRole('radio', { name: /^mm \(likely\)/ })).not.toBeChecked();
+  await cavity(page).getByRole('radio', { name: /^mm/ }).tap();
+  // (2400 + π·400 − π·64) mm² × 31.75 mm.
+  await expect(cavity(page)).toContainText(figure('109.7 ml'));
+  await cavity(page).getByRole('checkbox', { name: 'Outline 2' }).tap();
+  await expect(cavity(page)).toContainText(figure('116.1 ml'));
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(cavity(page)).toContainText(figure('116.1 ml'));
+});
+
+test('an SVG that states millimetres is taken so; its script is passed over', async ({ page }) => {
+  await open(page, 'Drawing file');
+  const content = '<script>alert(1)</script><rect x="5" y="5" width="100" height="60"/>';
+  await choose(page, 'lid.svg', svg(content));
+  await expect(cavity(page).getByRole('radio', { name: /^mm \(the file says\)/ })).toBeChecked();
+  await expect(cavity(page)).toContainText('a script, which is not run');
+  await expect(cavity(page)).toContainText(figure('190.5 ml'));
+});
+
+test('a mesh in inches by mistake is caught; it can be stood another way, or be a master', async ({
+  page,
+}) => {
+  await open(page, 'Mesh file');
+  await choose(page, 'cleat.3mf', packed(modelXml(cube(30), 'inch')));
+  await expect(page.getByText('The file says inches, which makes it')).toBeVisible();
+  await cavity(page).getByRole('radio', { name: /^mm/ }).tap();
+  await expect(cavity(page)).toContainText(figure('27.0 ml'));
+  await expect(cavity(page)).toContainText(figure('30 mm × 30 mm × 30 mm'));
+  await expect(cavity(page).getByRole('img', { name: 'The body of cleat.3mf' })).toBeVisible();
+  await cavity(page).getByRole('radio', { name: 'A master in a mould box' }).tap();
+  await type(cavity(page).getByLabel('Box length, inside'), '60');
+  await type(cavity(page).getByLabel('Box width, inside'), '60');
+  await type(cavity(page).getByLabel('Box height, inside'), '50');
+  await expect(cavity(page)).toContainText(figure('153.0 ml'));
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(cavity(page)).toContainText(figure('153.0 ml'));
+  await expect(cavity(page)).toContainText('Choose the file again to change its unit');
+});
+
+test('a body that is turned keeps its volume and changes its depth', async ({ page }) => {
+  await open(page, 'Mesh file');
+  await choose(page, 'ball.stl', binaryStl(icosphere(40, 4)));
+  await cavity(page).getByRole('radio', { name: /^mm/ }).tap();
+  await expect(cavity(page)).toContainText(figure('267.5 ml'));
+  await cavity(page).getByRole('radio', { name: 'Upside down' }).tap();
+  await expect(cavity(page).getByRole('radio', { name: 'Upside down' })).toBeChecked();
+  await expect(cavity(page)).toContainText(figure('267.5 ml'));
+});
+
+test.describe('files that are wrong are told, and nothing is kept of them', () => {
+  const stl = binaryStl(cube(30));
+  const cases: readonly (readonly [string, string, Uint8Array | string, string])[] = [
+    ['Mesh file', 'cut.stl', stl.subarray(0, 300), 'it is cut off'],
+    ['Mesh file', 'piece.step', 'x', 'Nipperkin does not read'],
+    ['Drawing file', 'a.svg', '<!DOCTYPE svg [<!ENTITY a "b">]><svg/>', 'declares entities'],
+    ['Drawing file', 'a.dxf', 'hello', 'broken or cut off at line'],
+  ];
+  for (const [method, name, content, says] of cases) {
+    test(name, async ({ page }) => {
+      await open(page, method);
+      await choose(page, name, content);
+      await expect(page.getByText(says)).toBeVisible();
+      await expect(cavity(page).getByRole('button', { name: /^Choose a/ })).toBeVisible();
+      await expect(bar(page)).toContainText('Last good figures');
+    });
+  }
+});
+
+test('an insert takes its room, at the height where it stands', async ({ page }) => {
+  await page.goto('/jobs/demo-lamp-base/measure');
+  await expect(cavity(page)).toContainText(figure('1816.5 ml'));
+  await page.getByRole('button', { name: 'Add an insert' }).tap();
+  const insert = page.getByTestId('insert-1');
+  await type(insert.getByLabel('Diameter'), '20');
+  await type(insert.getByLabel('Depth', { exact: true }), '118');
+  await expect(insert).toContainText(figure('37.1 ml'));
+  // (1816.5 − 37.1) ml and 10 % more.
+  await expect(bar(page)).toContainText(figure('1957.3 ml'));
+  await type(insert.getByLabel('Diameter'), '200');
+  await expect(insert.getByText('more room than the cavity has')).toBeVisible();
+  await insert.getByRole('button', { name: 'Remove insert 1' }).tap();
+  await expect(bar(page)).toContainText(figure('1998.1 ml'));
+});
+
+test('allowances stand apart, each with its own millilitres, and can be switched off', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  const besides = page.getByTestId('allowances');
+  await expect(besides).toContainText(figure('190.5 ml'));
+  await besides.getByRole('radio', { name: 'Small open moulds' }).tap();
+  await expect(besides).toContainText('2 %: small open moulds are under-poured and topped up');
+  await expect(bar(page)).toContainText(figure('1943.1 ml'));
+  await besides.getByRole('button', { name: 'Seepage, soak, residue and more' }).tap();
+  await besides.getByRole('checkbox', { name: 'Stock to plane away' }).tap();
+  await type(besides.getByLabel('Planed off the top'), '2');
+  // 600 cm² × 2 mm.
+  await expect(besides).toContainText(figure('120.0 ml'));
+  await expect(bar(page)).toContainText(figure('2063.1 ml'));
+  await besides.getByRole('checkbox', { name: 'Stock to plane away' }).tap();
+  await expect(bar(page)).toContainText(figure('1943.1 ml'));
+  await besides.getByRole('checkbox', { name: 'Stock to plane away' }).tap();
+  await expect(besides.getByLabel('Planed off the top')).toHaveValue('2 mm');
+});
+
+test('a porous mould is not filled with water unless the person says so', async ({ page }) => {
+  await open(page, 'Fill test with water');
+  await type(cavity(page).getByLabel('Mass of the water'), '412');
+  await type(cavity(page).getByLabel('Water temperature'), '18');
+  await cavity(page).getByRole('radio', { name: 'Silicone' }).tap();
+  await expect(cavity(page)).toContainText(figure('412.6 ml'));
+  await expect(page.getByText('water stops the cure')).toBeVisible();
+  await cavity(page).getByRole('radio', { name: 'Timber' }).tap();
+  await expect(cavity(page).getByText('Water soaks into this mould')).toBeVisible();
+  await cavity(page).getByRole('checkbox', { name: 'Fill it with water all the same' }).tap();
+  await expect(page.getByText('drinks water, so this figure is high')).toBeVisible();
+});
+
+test('heights of layers that are typed stay when one more is added', async ({ page }) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  await page.getByRole('button', { name: 'Cut into layers' }).tap();
+  await type(page.getByLabel('Layer 1 ends at'), '10');
+  await page.getByRole('button', { name: 'Cut once more' }).tap();
+  await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('10 mm');
+  await type(page.getByLabel('Layer 2 ends at'), '20');
+  await expect(page.getByRole('img', { name: /^Section/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the end of layer 1' }).tap();
+  await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('20 mm');
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('10 mm');
+});
+
+test('volume by height opens on a tap', async ({ page }) => {
+  await page.goto('/jobs/demo-galley-bowl/measure');
+  await page.getByRole('button', { name: 'Volume by height' }).tap();
+  await expect(page.getByRole('img', { name: /Volume by height, up to 1642\.0/ })).toBeVisible();
+});
