@@ -14,7 +14,6 @@ test('wide: steps, Section and figures side by side, all by keyboard', async ({ 
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Room temperature')).toBeFocused();
   await page.keyboard.press('Enter');
-  await page.keyboard.press('Enter');
   await expect(page.getByLabel('Length')).toBeFocused();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('600');

@@ -13,7 +13,7 @@ const draftSchema = mixed<JobDraft>((value): value is JobDraft =>
         .of(object({ shape: string().required() }))
         .required(),
     }),
-    overage: string().defined(),
+    overage: string(),
   }).isValidSync(value, { strict: true }),
 ).defined();
 
