@@ -10,9 +10,9 @@ test('from empty, to the demo, and back by undo', async ({ page }) => {
   await page.getByRole('button', { name: 'Start from empty' }).tap();
   await expect(page.getByText('0 jobs and 0 resins')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).tap();
-  await expect(page.getByText('5 jobs and 4 resins')).toBeVisible();
+  await expect(page.getByText('6 jobs and 4 resins')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('5 jobs and 4 resins')).toBeVisible();
+  await expect(page.getByText('6 jobs and 4 resins')).toBeVisible();
 });
 
 test('a device that refuses to keep data: said at once, nothing lost while the page is open, offered as a file', async ({

@@ -1,5 +1,6 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
+import { demoJobs } from '../demo/demoData';
 import { newJobDraft } from '../draft/jobDraft';
 import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
@@ -46,6 +47,7 @@ test('the first start writes the demo in one transaction; a second tab finds it 
     'Drawer tray',
     "Lamp base, Wren's Rest",
     'Galley bowl',
+    'Galley step, live-edge inlay',
     'Chart-table lid, flood coat',
     'Drawer knobs and pulls',
   ]);
@@ -79,7 +81,7 @@ test('loading the demo over own work keeps the work, and its undo takes only the
   await act(async () => {
     undo = await tab.current.startOver('demo');
   });
-  expect(tab.current.jobs).toHaveLength(6);
+  expect(tab.current.jobs).toHaveLength(demoJobs.length + 1);
   await act(() => undo());
   expect(tab.current.jobs).toHaveLength(1);
   expect(tab.current.resins).toHaveLength(0);
@@ -126,7 +128,7 @@ test('a device that refuses from the start still shows the demo, and says that i
   const { first, device, kept } = twoTabs();
   device.refuses = true;
   const tab = await startedTab(first);
-  expect(tab.current.jobs).toHaveLength(5);
+  expect(tab.current.jobs).toHaveLength(demoJobs.length);
   expect(tab.current.saveState.state).toBe('failed');
   expect(kept.size).toBe(0);
 });
@@ -146,7 +148,7 @@ test('an open job stays, marked gone, when another tab deletes it', async () => 
   await waitFor(() =>
     expect(result.current).toMatchObject({ gone: true, record: { id: 'demo-drawer-tray' } }),
   );
-  expect(here.current.jobs).toHaveLength(4);
+  expect(here.current.jobs).toHaveLength(demoJobs.length - 1);
   const missing = renderHook(() => useOpenRecord('never-was'), { wrapper: around(first) });
   await waitFor(() => expect(missing.result.current).toBe('missing'));
 });
