@@ -34,7 +34,7 @@ const shots: readonly Shot[] = [
   {
     name: 'job-channel',
     path: '/jobs/demo-galley-inlay/measure',
-    act: (page) => page.getByRole('heading', { name: 'Cavity 1' }).scrollIntoViewIfNeeded(),
+    act: (page) => page.getByRole('button', { name: 'Next station' }).scrollIntoViewIfNeeded(),
   },
   { name: 'job-resin', path: '/jobs/demo-chart-table/resin' },
   { name: 'job-mix-dark', path: '/jobs/demo-drawer-tray/mix', dark: true },
@@ -71,6 +71,8 @@ async function main(): Promise<void> {
       await page.goto(server.address + path);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('networkidle');
+      // A step comes in a chunk of its own, after the frame around it.
+      if (path.endsWith('/measure')) await page.getByLabel('Room temperature').waitFor();
       await page.evaluate(() => document.fonts.ready);
       await act?.(page);
       await page.screenshot({ path: `${folder}/${name}.png`, animations: 'disabled' });
