@@ -37,7 +37,7 @@ export interface FileWork {
   /** 0 … 1 while something is being read; undefined at rest. */
   readonly progress: number | undefined;
   readonly problem: Problem | undefined;
-  /** Whether a mesh is open that can be measured in another way. */
+  /** Runs work in the worker; nothing where it was stopped or the file is wrong, which `problem` tells then. */
   readonly run: <T>(
     work: (remote: Remote<FilesWorker>, onProgress: (share: number) => void) => Promise<Told<T>>,
   ) => Promise<T | undefined>;

@@ -1,7 +1,7 @@
 import {
   fileUnitNames,
-  fileUnits,
   guessUnit,
+  sizeInMm,
   type FileUnit,
 } from '../../core/measure/mesh/fileUnits';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -24,7 +24,7 @@ const round = (mm: number): number => Number(mm.toPrecision(3));
 export function UnitQuestion({ value, onChange, size, stated }: UnitQuestionProps) {
   const guess = guessUnit(Math.max(...size), stated);
   const sizeIn = (unit: FileUnit): string =>
-    size.map((each) => round(each * fileUnits[unit])).join(' × ') + '\u00a0mm';
+    sizeInMm(size, unit).map(round).join(' × ') + '\u00a0mm';
   const other = guessUnit(Math.max(...size), undefined).unit;
   return (
     <>
@@ -41,8 +41,8 @@ export function UnitQuestion({ value, onChange, size, stated }: UnitQuestionProp
       {guess.doubtful && (
         <Words role="alert">
           The file says {fileUnitWords[guess.unit]}, which makes it{' '}
-          {sayMm(round(Math.max(...size) * fileUnits[guess.unit]))} long. {fileUnitWords[other]}{' '}
-          would be likelier. Check it against the piece.
+          {sayMm(round(Math.max(...sizeInMm(size, guess.unit))))} long. {fileUnitWords[other]} would
+          be likelier. Check it against the piece.
         </Words>
       )}
     </>

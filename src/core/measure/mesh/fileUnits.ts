@@ -10,6 +10,10 @@ export const fileUnits = {
 export type FileUnit = keyof typeof fileUnits;
 export const fileUnitNames = Object.keys(fileUnits) as readonly FileUnit[];
 
+/** Extents in the file's own numbers as they would be in a unit, mm. */
+export const sizeInMm = (size: readonly number[], unit: FileUnit): readonly number[] =>
+  size.map((each) => each * fileUnits[unit]);
+
 /** Greatest extents that people cast: from a bead to a table. */
 const plausibleMm = { least: 8, greatest: 700 } as const;
 /** Units by how often files are in them. */

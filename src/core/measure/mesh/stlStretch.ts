@@ -67,3 +67,11 @@ export function figuresOf(heights: Float64Array, parts: readonly MeshSumsParts[]
     curve,
   };
 }
+
+/**
+ * The volume that figures come to, ml, whichever way the mesh faces.
+ * @param mmPerUnit mm per unit of the file
+ */
+export function volumeMlOf({ volume }: StlFigures, mmPerUnit: number): number {
+  return (Math.abs(volume) * mmPerUnit ** 3) / 1000;
+}

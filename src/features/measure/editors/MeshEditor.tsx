@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { MeshDetail } from '../../../core/measure/measured';
-import { guessUnit, type FileUnit } from '../../../core/measure/mesh/fileUnits';
+import { fileUnits, guessUnit, type FileUnit } from '../../../core/measure/mesh/fileUnits';
 import { upSides } from '../../../core/measure/mesh/orientation';
-import type { StlFigures } from '../../../core/measure/mesh/stlStretch';
+import { volumeMlOf, type StlFigures } from '../../../core/measure/mesh/stlStretch';
 import { lengthRule, turnRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import type { PartDraft } from '../../../data/draft/partDraft';
@@ -85,7 +85,7 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
       )}
       {quick !== undefined && (
         <Words size="small" colour="inkSoft">
-          {sayMl(Math.abs(quick.volume) / 1000)} if it is in mm. Looking for holes and separate
+          {sayMl(volumeMlOf(quick, fileUnits.mm))} if it is in mm. Looking for holes and separate
           bodies…
         </Words>
       )}
