@@ -4,6 +4,7 @@ import { readJob } from '../src/core/job';
 import { attachFiles, type FileSource } from '../src/core/measure/files/attachFiles';
 import { planJob } from '../src/core/plan/planJob';
 import { InputError } from '../src/core/problem';
+import { jsonOf } from '../src/core/schema/jsonText';
 import { sayProblem } from '../src/words/problems';
 
 function textOf(path: string | undefined): string {
@@ -12,14 +13,6 @@ function textOf(path: string | undefined): string {
     return readFileSync(path === '-' ? 0 : path, 'utf8');
   } catch {
     throw new InputError('no-file', path);
-  }
-}
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    throw new InputError('not-json', text.slice(0, 40));
   }
 }
 

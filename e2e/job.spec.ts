@@ -1,3 +1,4 @@
+import { demoJobs } from '../src/data/demo/demoJobs';
 import { expect, figure, part, saved, test, type } from './app';
 
 test.describe('the tray, from a new job to grams', () => {
@@ -47,11 +48,11 @@ test.describe('the tray, from a new job to grams', () => {
   test('a deleted job comes back by undo', async ({ page }) => {
     await page.goto('/jobs');
     const cards = page.getByRole('listitem');
-    await expect(cards).toHaveCount(6);
+    await expect(cards).toHaveCount(demoJobs.length);
     await page.getByRole('button', { name: 'Delete Drawer tray' }).tap();
-    await expect(cards).toHaveCount(5);
+    await expect(cards).toHaveCount(demoJobs.length - 1);
     await page.getByRole('button', { name: 'Undo' }).tap();
-    await expect(cards).toHaveCount(6);
+    await expect(cards).toHaveCount(demoJobs.length);
     await page.reload();
     await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
   });

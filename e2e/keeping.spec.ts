@@ -1,3 +1,5 @@
+import { demoMoulds, demoResins } from '../src/data/demo/demoCards';
+import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
 import { expect, figure, openEmpty, saved, test, type } from './app';
 
@@ -5,14 +7,22 @@ test('from empty, to the demo, and back by undo', async ({ page }) => {
   await openEmpty(page, '/jobs');
   await expect(page.getByText('No jobs yet')).toBeVisible();
   await page.getByRole('button', { name: 'Load the demo' }).tap();
-  await expect(page.getByRole('listitem')).toHaveCount(6);
+  await expect(page.getByRole('listitem')).toHaveCount(demoJobs.length);
   await page.getByRole('link', { name: 'Data' }).tap();
   await page.getByRole('button', { name: 'Start from empty' }).tap();
-  await expect(page.getByText('0 jobs and 0 resins')).toBeVisible();
+  await expect(page.getByText('0 jobs, 0 resins and 0 moulds')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).tap();
-  await expect(page.getByText('6 jobs and 4 resins')).toBeVisible();
+  await expect(
+    page.getByText(
+      `${demoJobs.length} jobs, ${demoResins.length} resins and ${demoMoulds.length} moulds`,
+    ),
+  ).toBeVisible();
   await page.reload();
-  await expect(page.getByText('6 jobs and 4 resins')).toBeVisible();
+  await expect(
+    page.getByText(
+      `${demoJobs.length} jobs, ${demoResins.length} resins and ${demoMoulds.length} moulds`,
+    ),
+  ).toBeVisible();
 });
 
 test('a device that refuses to keep data: said at once, nothing lost while the page is open, offered as a file', async ({

@@ -7,9 +7,11 @@ const views = [
   '/jobs/demo-drawer-knobs/measure',
   '/jobs/demo-lamp-base/resin',
   '/jobs/demo-drawer-tray/mix',
+  '/jobs/demo-sill-knot/trace?of=parts&index=0',
   '/jobs/demo-galley-bowl/sheet',
   '/shelf',
   '/shelf/demo-slow-clear',
+  '/moulds/demo-cleat-mould',
   '/data',
   '/no/such/place',
 ];

@@ -151,17 +151,18 @@ test.describe('files that are wrong are told, and nothing is kept of them', () =
 test('an insert takes its room, at the height where it stands', async ({ page }) => {
   await page.goto('/jobs/demo-lamp-base/measure');
   await expect(cavity(page)).toContainText(figure('1816.5 ml'));
+  await expect(page.getByTestId('insert-2')).toContainText(figure('10.7 ml'));
   await page.getByRole('button', { name: 'Add an insert' }).tap();
-  const insert = page.getByTestId('insert-1');
+  const insert = page.getByTestId('insert-3');
   await type(insert.getByLabel('Diameter'), '20');
   await type(insert.getByLabel('Depth', { exact: true }), '118');
   await expect(insert).toContainText(figure('37.1 ml'));
-  // (1816.5 − 37.1) ml and 10 % more.
-  await expect(bar(page)).toContainText(figure('1957.3 ml'));
+  // 1816.5 ml less a core of 13.3, a ring of 10.7 and 37.1 ml; 10 % more.
+  await expect(bar(page)).toContainText(figure('1930.9 ml'));
   await type(insert.getByLabel('Diameter'), '200');
   await expect(insert.getByText('more room than the cavity has')).toBeVisible();
-  await insert.getByRole('button', { name: 'Remove insert 1' }).tap();
-  await expect(bar(page)).toContainText(figure('1998.1 ml'));
+  await insert.getByRole('button', { name: 'Remove insert 3' }).tap();
+  await expect(bar(page)).toContainText(figure('1971.7 ml'));
 });
 
 test('allowances stand apart, each with its own millilitres, and can be switched off', async ({
@@ -216,4 +217,42 @@ test('volume by height opens on a tap', async ({ page }) => {
   await page.goto('/jobs/demo-galley-bowl/measure');
   await page.getByRole('button', { name: 'Volume by height' }).tap();
   await expect(page.getByRole('img', { name: /Volume by height, up to 1642\.0/ })).toBeVisible();
+});
+
+test('a bulk density is found once, kept, and there for the next fill', async ({ page }) => {
+  await open(page, 'Fill test with grain');
+  await cavity(page).getByRole('radio', { name: 'Long rice' }).tap();
+  await type(cavity(page).getByLabel('Mass of the grain'), '82');
+  await expect(cavity(page)).toContainText(figure('100.0 ml'));
+  await cavity(page).getByRole('button', { name: 'Find a bulk density' }).tap();
+  await type(cavity(page).getByLabel('Grain in the jug'), '750');
+  await type(cavity(page).getByLabel('Fills the jug to'), '500 l');
+  await expect(cavity(page).getByText("no grain's bulk density")).toBeVisible();
+  await type(cavity(page).getByLabel('Fills the jug to'), '500');
+  await type(cavity(page).getByLabel('Name of the grain'), 'Dry sand');
+  await cavity(page).getByRole('button', { name: 'Keep and use 1.5 g/ml' }).tap();
+  await expect(cavity(page)).toContainText(figure('54.7 ml'));
+  await cavity(page)
+    .getByRole('button', { name: /Why\?$/ })
+    .tap();
+  await expect(cavity(page).getByText('more where detail is fine')).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(cavity(page).getByRole('radio', { name: /^Dry sand/ })).toBeChecked();
+});
+
+test('a coat covers a face that was drawn', async ({ page }) => {
+  await page.goto('/jobs/demo-chart-table/measure');
+  await cavity(page).getByRole('radio', { name: 'Drawing file' }).tap();
+  await choose(
+    page,
+    'lid.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="300mm" viewBox="0 0 400 300"><path d="M0 0h400v300h-400zM100 100h100v100h-100z"/></svg>',
+  );
+  // 1200 cm² less a window of 100 cm², 1/8 in thick.
+  await expect(cavity(page)).toContainText(figure('349.3 ml'));
+  await cavity(page).getByRole('checkbox', { name: 'Coat the edges too' }).tap();
+  await type(cavity(page).getByLabel('Height of the edges'), '18');
+  // 1800 mm of edge with the window's, 18 mm high.
+  await expect(cavity(page)).toContainText(figure('452.1 ml'));
 });

@@ -1,3 +1,4 @@
+import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
 import exampleFile from '../docs/formats/drawer-tray.job.json';
 import { expect, figure, part, test } from './app';
@@ -71,5 +72,5 @@ test('a file that is not a job is refused with the place and the reason', async 
   });
   await expect(page.getByRole('alert')).toContainText('container.capacity');
   await expect(page.getByRole('alert')).toContainText('US fl oz, imp fl oz or oz weight');
-  await expect(page.getByRole('listitem')).toHaveCount(6);
+  await expect(page.getByRole('listitem')).toHaveCount(demoJobs.length);
 });

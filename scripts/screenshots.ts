@@ -36,6 +36,23 @@ const shots: readonly Shot[] = [
     path: '/jobs/demo-galley-inlay/measure',
     act: (page) => page.getByRole('button', { name: 'Next station' }).scrollIntoViewIfNeeded(),
   },
+  {
+    name: 'trace',
+    path: '/jobs/demo-sill-knot/trace?of=parts&index=0',
+    act: (page) => page.getByTestId('trace-canvas').locator('image').waitFor(),
+  },
+  {
+    name: 'job-mesh',
+    path: '/jobs/demo-cleat-master/measure',
+    act: async (page) => {
+      await page.getByText('Choose another file').waitFor();
+      await page
+        .getByRole('radio', { name: 'A master in a mould box' })
+        .evaluate((element) => element.scrollIntoView({ block: 'end' }));
+    },
+  },
+  { name: 'moulds', path: '/moulds' },
+  { name: 'mould-dark', path: '/moulds/demo-cleat-mould', dark: true },
   { name: 'job-resin', path: '/jobs/demo-chart-table/resin' },
   { name: 'job-mix-dark', path: '/jobs/demo-drawer-tray/mix', dark: true },
   {

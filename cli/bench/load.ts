@@ -1,27 +1,11 @@
-import { chromium } from '@playwright/test';
-import { spawn } from 'node:child_process';
-import { once } from 'node:events';
 import { basename } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { chromiumPath, chromiumSwitches } from '../../scripts/chromium.mjs';
+import { withBrowser } from './browser';
 import type { BenchFigure } from './figure';
 
-const port = 4398;
-
 /** Every script that the first screen of a cold browser asks for, by file name. */
-async function scriptsOfFirstScreen(): Promise<Map<string, Buffer>> {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-    env: { ...process.env, PORT: String(port) },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const [said] = (await once(server.stdout, 'data')) as [Buffer];
-  const address = /http\S+/.exec(said.toString())?.[0] ?? '';
-  const executablePath = chromiumPath();
-  const browser = await chromium.launch({
-    ...(executablePath === undefined ? {} : { executablePath }),
-    args: chromiumSwitches,
-  });
-  try {
+const scriptsOfFirstScreen = (): Promise<Map<string, Buffer>> =>
+  withBrowser(async (browser, address) => {
     const page = await browser.newPage();
     const scripts = new Map<string, Buffer>();
     const bodies: Promise<void>[] = [];
@@ -34,11 +18,7 @@ async function scriptsOfFirstScreen(): Promise<Map<string, Buffer>> {
     await page.getByRole('heading', { level: 1 }).waitFor();
     await Promise.all(bodies);
     return scripts;
-  } finally {
-    await browser.close();
-    server.kill();
-  }
-}
+  });
 
 /** Gzipped JavaScript of the first screen, in all and per chunk; needs the app built. */
 export async function benchLoad(): Promise<readonly BenchFigure[]> {

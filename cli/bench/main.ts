@@ -2,10 +2,17 @@ import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
 import { benchPlan } from './plan';
+import { benchTrace } from './trace';
 
 /** Prints one line of JSON for each figure: name, median, unit, runs. */
 async function main(): Promise<void> {
-  const figures = [benchPlan(), ...benchMeasure(), ...(await benchMesh()), ...(await benchLoad())];
+  const figures = [
+    benchPlan(),
+    ...benchMeasure(),
+    ...(await benchMesh()),
+    ...(await benchLoad()),
+    ...(await benchTrace()),
+  ];
   for (const figure of figures) process.stdout.write(`${JSON.stringify(figure)}\n`);
 }
 

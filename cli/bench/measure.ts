@@ -4,6 +4,7 @@ import { crossesAt } from '../../src/core/measure/outline/crossings';
 import { signedArea } from '../../src/core/measure/outline/polygon';
 import { tracedArea } from '../../src/core/measure/outline/traced';
 import { medianTime, type BenchFigure } from './figure';
+import { outline5000 } from './outlines';
 
 /** A live edge of 200 stations, each with a depth of its own. */
 function stations200(): readonly Station[] {
@@ -12,15 +13,6 @@ function stations200(): readonly Station[] {
     widthMm: 70 + 20 * Math.sin(index / 7) + 5 * Math.sin(index * 1.7),
     depthMm: 45 + 4 * Math.cos(index / 11),
   }));
-}
-
-/** A wavy outline of 5 000 points, in px. */
-function outline5000(): number[] {
-  return Array.from({ length: 5000 }, (_, index) => {
-    const angle = (2 * Math.PI * index) / 5000;
-    const radius = 800 + 40 * Math.sin(37 * angle);
-    return [1000 + radius * Math.cos(angle), 1000 + radius * Math.sin(angle)];
-  }).flat();
 }
 
 /** A channel of 200 stations; an outline of 5 000 points, whole and while one of its points is dragged. */

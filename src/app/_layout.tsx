@@ -1,5 +1,5 @@
 import { useFonts } from 'expo-font';
-import { Slot, usePathname, useRouter } from 'expo-router';
+import { Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
 import { StyleSheet, View } from 'react-native';
 import { DataProvider } from '@/data/hooks/DataProvider';
@@ -10,16 +10,23 @@ import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
 import { ShortcutSheet } from '@/ui/frame/ShortcutSheet';
 import { ThemeProvider } from '@/ui/ThemeProvider';
+import type { IconName } from '@/ui/icons/Icon';
 import { fontFiles } from '@/ui/theme/fonts';
 import { useColours } from '@/ui/theme/theme';
 import { useWide } from '@/ui/theme/useWide';
 
-const places = [
-  { name: 'Quick mix', icon: 'scale', path: '/' },
-  { name: 'Jobs', icon: 'jobs', path: '/jobs' },
-  { name: 'Shelf', icon: 'shelf', path: '/shelf' },
-  { name: 'Data', icon: 'tune', path: '/data' },
-] as const;
+const places: readonly {
+  readonly name: string;
+  readonly icon: IconName;
+  readonly path: Href;
+  /** Where it is shown as the place one is in. */
+  readonly under: readonly string[];
+}[] = [
+  { name: 'Quick mix', icon: 'scale', path: '/', under: ['/'] },
+  { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs'] },
+  { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds'] },
+  { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },
+];
 
 export default function RootLayout() {
   useFonts(fontFiles);
@@ -45,10 +52,10 @@ function Frame() {
   const deep = path.split('/').filter((part) => part !== '').length > 1;
   const bar = (wide || !deep) && (
     <NavigationBar
-      places={places.map(({ name, icon, path: to }) => ({
+      places={places.map(({ name, icon, path: to, under }) => ({
         name,
         icon,
-        here: to === '/' ? path === '/' : path.startsWith(to),
+        here: under.some((each) => (each === '/' ? path === '/' : path.startsWith(each))),
         go: () => router.navigate(to),
       }))}
     />

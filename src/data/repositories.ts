@@ -1,19 +1,38 @@
 import { nanoid } from 'nanoid';
 import { checkJob, type Job } from '../core/job';
+import type { Mould } from '../core/measure/mould/mouldSchema';
 import type { Resin } from '../core/resin/resinSchema';
+import { collection } from './collection';
 import type { JobDraft } from './draft/jobDraft';
-
 import { jobRecords, type JobRecord } from './records/jobRecord';
-import { readRecords, type ReadRecords } from './records/readRecords';
+import { mouldRecords, type MouldRecord } from './records/mouldRecord';
+import { photoRecords } from './records/photoRecord';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
 import { settingsId, settingsRecords, type SettingsRecord } from './records/settingsRecord';
-import type { Change, RecordStore, StoredRecord } from './store/recordStore';
 
 const now = (): string => new Date().toISOString();
 
-export const jobKey = (id: string): string => jobRecords.prefix + id;
-export const resinKey = (id: string): string => resinRecords.prefix + id;
-const settingsKey = settingsRecords.prefix + settingsId;
+/** The job changed last comes first. */
+export const jobCollection = collection(jobRecords, (a, b) =>
+  b.updatedAt.localeCompare(a.updatedAt),
+);
+export const resinCollection = collection(resinRecords, (a, b) =>
+  a.resin.name.localeCompare(b.resin.name),
+);
+export const mouldCollection = collection(mouldRecords, (a, b) =>
+  a.mould.name.localeCompare(b.mould.name),
+);
+export const photoCollection = collection(photoRecords, (a, b) => a.id.localeCompare(b.id));
+/** There is one record of settings. */
+export const settingsCollection = collection(settingsRecords, () => 0);
+
+/** What a person has made: starting over clears these. */
+export const ownCollections = [
+  jobCollection,
+  resinCollection,
+  mouldCollection,
+  photoCollection,
+] as const;
 
 /** A record for a draft; its last good state is kept while the draft is not whole. */
 export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
@@ -29,101 +48,36 @@ export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
   };
 }
 
-export function resinRecordOf(resin: Resin, before?: ResinRecord): ResinRecord {
-  const id = before?.id ?? nanoid();
+/** What a record of a card carries besides the card; the card knows its own id. */
+function cardRecordBase(version: 1, before: { id: string; revision: number } | undefined) {
   return {
-    id,
-    schema: resinRecords.version,
+    id: before?.id ?? nanoid(),
+    schema: version,
     revision: (before?.revision ?? 0) + 1,
     updatedAt: now(),
-    resin: { ...resin, id },
-  };
+  } as const;
+}
+
+export function resinRecordOf(resin: Resin, before?: ResinRecord): ResinRecord {
+  const base = cardRecordBase(1, before);
+  return { ...base, resin: { ...resin, id: base.id } };
+}
+
+export function mouldRecordOf(mould: Mould, before?: MouldRecord): MouldRecord {
+  const base = cardRecordBase(1, before);
+  return { ...base, mould: { ...mould, id: base.id } };
 }
 
 export function settingsRecordOf(
-  settings: Pick<SettingsRecord, 'startedWith' | 'quick'>,
+  { startedWith, quick, grains }: Pick<SettingsRecord, 'startedWith' | 'quick' | 'grains'>,
   before?: SettingsRecord,
 ): SettingsRecord {
   return {
     id: settingsId,
     schema: settingsRecords.version,
     revision: (before?.revision ?? 0) + 1,
-    ...settings,
+    startedWith,
+    quick,
+    ...(grains === undefined ? {} : { grains }),
   };
-}
-
-export const jobChange = (record: JobRecord, basedOn?: number): Change => ({
-  key: jobKey(record.id),
-  record,
-  ...(basedOn === undefined ? {} : { basedOn }),
-});
-
-export const resinChange = (record: ResinRecord, basedOn?: number): Change => ({
-  key: resinKey(record.id),
-  record,
-  ...(basedOn === undefined ? {} : { basedOn }),
-});
-
-export const settingsChange = (record: SettingsRecord): Change => ({ key: settingsKey, record });
-
-/** The job changed last comes first. */
-const jobsInOrder = (records: readonly JobRecord[]): JobRecord[] =>
-  records.toSorted((a, b) => b.updatedAt.localeCompare(a.updatedAt));
-
-const resinsInOrder = (records: readonly ResinRecord[]): ResinRecord[] =>
-  records.toSorted((a, b) => a.resin.name.localeCompare(b.resin.name));
-
-export async function readJobs(store: RecordStore): Promise<ReadRecords<JobRecord>> {
-  const { records, unreadable } = readRecords(jobRecords, await store.read(jobRecords.prefix));
-  return { records: jobsInOrder(records), unreadable };
-}
-
-export async function readResins(store: RecordStore): Promise<ReadRecords<ResinRecord>> {
-  const { records, unreadable } = readRecords(resinRecords, await store.read(resinRecords.prefix));
-  return { records: resinsInOrder(records), unreadable };
-}
-
-export async function readSettings(store: RecordStore): Promise<SettingsRecord | null> {
-  const { records } = readRecords(settingsRecords, await store.read(settingsRecords.prefix));
-  return records[0] ?? null;
-}
-
-/** The records under a prefix after these changes, without reading any of them again. */
-function changed<T extends StoredRecord>(
-  before: readonly T[],
-  prefix: string,
-  changes: readonly Change[],
-): readonly T[] {
-  const own = changes.filter(({ key }) => key.startsWith(prefix));
-  if (own.length === 0) return before;
-  const keys = new Set(own.map(({ key }) => key));
-  return [
-    ...before.filter(({ id }) => !keys.has(prefix + id)),
-    // Changes are made by the functions above, so a record under a prefix is of its kind.
-    ...own.flatMap(({ record }) => (record === null ? [] : [record as T])),
-  ];
-}
-
-export function jobsAfter(
-  before: ReadRecords<JobRecord>,
-  changes: readonly Change[],
-): ReadRecords<JobRecord> {
-  const records = changed(before.records, jobRecords.prefix, changes);
-  return records === before.records ? before : { ...before, records: jobsInOrder(records) };
-}
-
-export function resinsAfter(
-  before: ReadRecords<ResinRecord>,
-  changes: readonly Change[],
-): ReadRecords<ResinRecord> {
-  const records = changed(before.records, resinRecords.prefix, changes);
-  return records === before.records ? before : { ...before, records: resinsInOrder(records) };
-}
-
-export function settingsAfter(
-  before: SettingsRecord | null,
-  changes: readonly Change[],
-): SettingsRecord | null {
-  const records = changed(before === null ? [] : [before], settingsRecords.prefix, changes);
-  return records[0] ?? null;
 }

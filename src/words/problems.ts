@@ -172,7 +172,14 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
     `Faces beside each other point opposite ways at ${String(data['edges'])} edges, so inside and outside are not clear. ` +
     'Let the drawing program unify the normals.',
   'mesh-flat': () => 'The mesh encloses no volume: it is flat or its faces cancel out.',
-  'mesh-snapshot-broken': () => 'What was kept of the mesh is damaged. Choose the file again.',
+  'not-a-bulk-density': (_, value) =>
+    `${shown(value)} is no grain's bulk density: rice is near 0.8 g/ml, dry sand near 1.5. Check both units.`,
+  'curve-broken': () =>
+    'What was kept of this measurement is damaged: its heights do not rise from 0. Measure it again.',
+  'curve-contradicts': (data, value) =>
+    `The kept form holds ${sayMl(Number(data['keptMl']))}, not ${shown(value)}. Leave the form out, or give its volume.`,
+  'mesh-partly-inside-out': (data) =>
+    `Between ${sayMm(Number(data['fromMm']))} and ${sayMm(Number(data['toMm']))} this mesh holds less than nothing: part of it is inside out. Repair it in the drawing program.`,
   'master-outside-box': (data) =>
     `The master is ${['sizeX', 'sizeY', 'sizeZ'].map((key) => sayMm(Number(data[key]))).join(' × ')} and does not fit. Make the box larger.`,
   'not-a-mesh': () => 'This is not a mesh file: it has no lines. Choose an STL, OBJ or 3MF file.',
@@ -196,3 +203,9 @@ export function sayProblem(problem: Pick<Problem, 'code' | 'data' | 'value'>): s
 
 /** Every code that has a sentence, for the test that no code is left without one. */
 export const saidCodes: readonly string[] = Object.keys(sentences);
+
+/** The same for a file, of which nothing was taken: with the place where it is wrong. */
+export function sayProblemAt(problem: Pick<Problem, 'code' | 'data' | 'value' | 'field'>): string {
+  const where = problem.field === '' ? '' : ` (at ${problem.field})`;
+  return `Nothing was read${where}. ${sayProblem(problem)}`;
+}

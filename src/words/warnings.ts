@@ -26,6 +26,8 @@ export function sayWarning({ code, data }: Warning): string {
       );
     case 'resin-not-on-shelf':
       return `${String(data['name'])} is not on the shelf any more. The job goes on with its own copy of the card.`;
+    case 'mould-not-in-library':
+      return `${String(data['name'])} is not in the mould library any more. The job goes on with its own copy of the card.`;
     case 'dry-the-mould':
       return `Dry ${String(data['name'])} well before the pour: water stops the cure. Leave it in the warm overnight.`;
     case 'porous-overruled':
@@ -43,6 +45,11 @@ export function sayWarning({ code, data }: Warning): string {
       return (
         `${String(data['bodies'])} bodies in ${String(data['name'])} may overlap: what they share would count twice. ` +
         'Join them in the drawing program.'
+      );
+    case 'mesh-areas-averaged':
+      return (
+        `${String(data['name'])} widens or narrows too suddenly between the heights that are kept, at ${String(data['averaged'])} of them. ` +
+        'Its volume is right; a layer that ends there may differ a little.'
       );
     case 'thin-mould-wall':
       return (

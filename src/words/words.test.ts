@@ -79,7 +79,7 @@ test('every reason and warning of a plan has words of its own', () => {
       batches: 1,
       scale: { step: '100 g' },
     },
-    { resins: [] },
+    { resins: [], moulds: [] },
   );
   expect(busy.warnings.map(({ code }) => code).sort()).toEqual([
     'deeper-than-label',

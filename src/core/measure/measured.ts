@@ -13,6 +13,7 @@ export interface PartWarning {
     | 'mesh-has-holes'
     | 'mesh-inside-out'
     | 'mesh-bodies-overlap'
+    | 'mesh-areas-averaged'
     | 'thin-mould-wall'
     | 'insert-above-rim'
     | 'insert-height-assumed';
@@ -23,7 +24,12 @@ export interface PartWarning {
 /** What a method found out besides the volume, for its own drawing and words. */
 export type MeasureDetail =
   | { readonly kind: 'channel'; readonly channel: ChannelDetail }
-  | { readonly kind: 'coat'; readonly faces: readonly CoatFace[] }
+  | {
+      readonly kind: 'coat';
+      readonly faces: readonly CoatFace[];
+      /** The face itself where it was drawn or traced. */
+      readonly outline?: OutlineDetail;
+    }
   | OutlineDetail
   | MeshDetail;
 

@@ -141,11 +141,11 @@ describe('the shelf', () => {
 
   test('a mended card mends its jobs', () => {
     const mended = { ...job.resin, ratio: { by: 'volume', a: 2, b: 1 } as const };
-    expect(planJob(job, { resins: [mended] }).a.ml).toBeCloseTo((2095.5 * 2) / 3, 6);
+    expect(planJob(job, { resins: [mended], moulds: [] }).a.ml).toBeCloseTo((2095.5 * 2) / 3, 6);
   });
 
   test('a card that is gone is told, and the copy in the job stands', () => {
-    const plan = planJob(job, { resins: [] });
+    const plan = planJob(job, { resins: [], moulds: [] });
     expect(plan.warnings).toEqual([expect.objectContaining({ code: 'resin-not-on-shelf' })]);
     expect(plan.a.ml).toBeCloseTo(1571.6, 1);
   });
@@ -156,7 +156,9 @@ describe('the shelf', () => {
 
   test('the reason tells how the card that is used states its ratio, not the copy in the job', () => {
     const byWeight = { ...job.resin, ratio: { by: 'weight', a: 2, b: 1 } as const };
-    const why = planJob(job, { resins: [byWeight] }).why.find(({ figure }) => figure === 'ratio');
+    const why = planJob(job, { resins: [byWeight], moulds: [] }).why.find(
+      ({ figure }) => figure === 'ratio',
+    );
     expect(why?.rule).toBe('stated-by-weight');
   });
 });

@@ -17,21 +17,17 @@ import { readQuantity } from '../quantity/readQuantity';
 import {
   fillRule,
   lengthRule,
-  massRule,
   overageRule,
   roomTemperatureRule,
   volumeRule,
 } from '../quantity/rules';
 import { inUnit } from '../quantity/units';
 import { readResin } from '../resin/readResin';
-import type { Resin } from '../resin/resinSchema';
-import type { Plan, PlannedBatch, PlannedLayer, Shelf, Warning } from './planTypes';
+import { withCards } from './fromShelf';
+import type { Plan, PlannedBatch, PlannedLayer, Shelf } from './planTypes';
+import { readingOf } from './readingOf';
 import { reasons } from './reasons';
 import { batchWarnings, depthWarnings, measureWarnings } from './warnings';
-
-/** Most scales at a bench show whole grams, most tapes whole millimetres. */
-const usualScaleStep = '1 g';
-const usualTapeStep = '1 mm';
 
 /** The overage that was typed, or the one that goes with the kind of job. */
 function overageOf(job: Job): { readonly share: number; readonly rule: string } {
@@ -42,19 +38,6 @@ function overageOf(job: Job): { readonly share: number; readonly rule: string } 
   const apart = [seepage, soak].some((each) => each !== undefined && each.off !== true);
   const kind = job.kind ?? 'general';
   return { share: overageOfKind(kind, apart), rule: `overage-${kind}` };
-}
-
-/** The card on the shelf stands over the copy in the job, so that a mended card mends its jobs. */
-function resinOfJob(
-  job: Job,
-  shelf: Shelf | undefined,
-): { resin: Resin; warnings: readonly Warning[] } {
-  const { id, name } = job.resin;
-  if (id === undefined || shelf === undefined) return { resin: job.resin, warnings: [] };
-  const onShelf = shelf.resins.find((each) => each.id === id);
-  if (onShelf !== undefined) return { resin: onShelf, warnings: [] };
-  const warning: Warning = { code: 'resin-not-on-shelf', severity: 'tell', data: { name } };
-  return { resin: job.resin, warnings: [warning] };
 }
 
 /** What each layer takes: its cavity and what of the allowances falls on it, residue in cups left aside. */
@@ -122,27 +105,24 @@ function stockOf(allowances: readonly SpreadAllowance[]): {
 /**
  * The one way from what a person said to what they should do.
  * @param job as checked by `checkJob` or `readJob`
- * @param shelf what is at hand; a resin in it stands over the job's own copy of the same `id`.
+ * @param shelf what is at hand; a card in it stands over the job's own copy of the same `id`.
  *   Leave it out where there is no shelf to look at, as for a file.
  * @throws InputError where figures that are right each by itself cannot go together
  *   (`container-too-small`, `no-height`, `heights-not-rising`, `height-above-top`, `residue-fills-cup`, and those of
  *   `measureWhole` and `allowancesOf`)
  */
 export function planJob(job: Job, shelf?: Shelf): Plan {
-  const { resin: card, warnings: shelfWarnings } = resinOfJob(job, shelf);
+  const { resin: card, measure, warnings: shelfWarnings } = withCards(job, shelf);
   const resin = readResin(card);
   const { share: overage, rule: overageWhy } = overageOf(job);
-  const stepG = readQuantity(job.scale?.step ?? usualScaleStep, massRule).value;
+  const reading = readingOf(job, resin);
+  const stepG = reading.scaleStepG;
   const container = job.container && {
     capacityMl: readQuantity(job.container.capacity, volumeRule).value,
     fill: readQuantity(job.container.fill, fillRule).value,
   };
 
-  const whole = measureWhole(job.measure, {
-    tapeStepMm: readQuantity(job.measure.readTo ?? usualTapeStep, lengthRule).value,
-    scaleStepG: stepG,
-    mixedDensityGPerMl: resin.ratio.mixedDensityGPerMl,
-  });
+  const whole = measureWhole(measure, reading);
   const heightsMm = (job.layers?.heights ?? []).map(
     (height) => readQuantity(height, lengthRule).value,
   );

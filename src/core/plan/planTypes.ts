@@ -4,6 +4,7 @@ import type { Doubt } from '../measure/doubt';
 import type { MeasuredInsert } from '../measure/inserts/placeInserts';
 import type { HeightVolume, MeasuredPart } from '../measure/measureWhole';
 import type { PartWarning } from '../measure/measured';
+import type { Mould } from '../measure/mould/mouldSchema';
 import type { MixAmounts } from '../mix/amounts';
 import type { ScaleFigures } from '../mix/onScale';
 import type { ProblemData } from '../problem';
@@ -17,6 +18,7 @@ export interface Warning {
     | 'deeper-than-label'
     | 'scale-too-coarse'
     | 'resin-not-on-shelf'
+    | 'mould-not-in-library'
     | 'over-container'
     | PartWarning['code'];
   readonly severity: 'tell' | 'warn';
@@ -71,7 +73,8 @@ export interface Plan {
   readonly warnings: readonly Warning[];
 }
 
-/** What the person has: for now, resin cards. */
+/** What the person has. */
 export interface Shelf {
   readonly resins: readonly Resin[];
+  readonly moulds: readonly Mould[];
 }

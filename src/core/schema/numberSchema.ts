@@ -4,6 +4,8 @@ import { refusal } from './refusal';
 interface NumberRule {
   readonly greatest: number;
   readonly whole: boolean;
+  /** Nothing at all is a number too: castings made so far. */
+  readonly mayBeZero?: boolean;
   readonly example: string;
 }
 
@@ -19,9 +21,10 @@ function numberOf(value: unknown): number | undefined {
 }
 
 function verdict(value: number, rule: NumberRule, context: TestContext): true | ValidationError {
-  const { greatest, whole, example } = rule;
+  const { greatest, whole, mayBeZero = false, example } = rule;
   if (!Number.isFinite(value)) return refusal(context, 'not-a-number', { example });
-  if (value <= 0) return refusal(context, 'not-positive', { example });
+  if (value < 0 || (value === 0 && !mayBeZero))
+    return refusal(context, 'not-positive', { example });
   if (whole && !Number.isInteger(value)) return refusal(context, 'not-whole', { example });
   if (value > greatest) return refusal(context, 'too-large', { greatest: String(greatest) });
   return true;

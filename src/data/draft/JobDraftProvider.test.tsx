@@ -2,9 +2,9 @@ import { act, render, screen, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
 import { DataProvider } from '../hooks/DataProvider';
 import { useOpenRecord } from '../hooks/useOpenRecord';
-import { demoJobs } from '../demo/demoData';
+import { demoJobs } from '../demo/demoJobs';
 import type { JobRecord } from '../records/jobRecord';
-import { jobChange, jobKey, jobRecordOf } from '../repositories';
+import { jobCollection, jobRecordOf } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
 import type { JobDraft } from './jobDraft';
@@ -59,13 +59,13 @@ async function openIn(store: RecordStore) {
 }
 
 const storedTray = async (store: RecordStore): Promise<JobRecord> =>
-  JSON.parse((await store.read('job/')).get(jobKey('tray')) ?? 'null') as JobRecord;
+  JSON.parse((await store.read('job/')).get(jobCollection.key('tray')) ?? 'null') as JobRecord;
 
 const depthOf = ({ draft }: JobRecord): string | undefined => draft.measure.parts[0]?.depth;
 
 test('typing plans and saves; a slip keeps the last good plan and what was typed', async () => {
   const { first } = twoTabs();
-  await first.commit([jobChange(stored)]);
+  await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
   expect(tab.now().open.plan?.totalMl).toBeCloseTo(2095.5, 6);
 
@@ -85,20 +85,20 @@ test('typing plans and saves; a slip keeps the last good plan and what was typed
 
 test('what another tab writes shows here', async () => {
   const { first, second } = twoTabs();
-  await first.commit([jobChange(stored)]);
+  await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
   const theirs = jobRecordOf({ ...stored.draft, overage: '0 %' }, stored);
-  await act(() => second.commit([jobChange(theirs, 1)]));
+  await act(() => second.commit([jobCollection.change(theirs, 1)]));
   await waitFor(() => expect(tab.now().open.plan?.totalMl).toBeCloseTo(1905, 6));
 });
 
 /** Two tabs that have both changed the job, the other one first. */
 async function conflict() {
   const { first, second } = twoTabs();
-  await first.commit([jobChange(stored)]);
+  await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
   const theirs = jobRecordOf({ ...stored.draft, overage: '0 %' }, stored);
-  await Promise.all([second.commit([jobChange(theirs, 1)]), tab.type('10 mm')]);
+  await Promise.all([second.commit([jobCollection.change(theirs, 1)]), tab.type('10 mm')]);
   await screen.findByText('changed');
   expect((await storedTray(first)).draft.overage).toBe('0 %');
   return { tab, store: first };
@@ -123,9 +123,9 @@ test('both changed it: theirs can be taken', async () => {
 
 test('deleted elsewhere: it can be kept', async () => {
   const { first, second } = twoTabs();
-  await first.commit([jobChange(stored)]);
+  await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
-  await act(() => second.commit([{ key: jobKey('tray'), record: null }]));
+  await act(() => second.commit([jobCollection.removal('tray')]));
   await screen.findByText('deleted');
   await act(async () => tab.now().open.keepMine());
   await screen.findByText('no conflict');

@@ -3,7 +3,7 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { useShelf } from '../hooks/queries';
 import { useCommit } from '../hooks/useCommit';
 import type { JobRecord } from '../records/jobRecord';
-import { jobChange, jobRecordOf } from '../repositories';
+import { jobCollection, jobRecordOf } from '../repositories';
 import { StaleWriteError } from '../store/staleWriteError';
 import { createAutosave } from './autosave';
 import type { JobDraft } from './jobDraft';
@@ -34,7 +34,7 @@ export function JobDraftProvider({ record, gone, children }: JobDraftProviderPro
     async (typed: JobDraft) => {
       const next = jobRecordOf(typed, base.current);
       try {
-        await commit([jobChange(next, base.current.revision)]);
+        await commit([jobCollection.change(next, base.current.revision)]);
         base.current = next;
       } catch (error) {
         if (!(error instanceof StaleWriteError)) throw error;
@@ -80,7 +80,7 @@ export function JobDraftProvider({ record, gone, children }: JobDraftProviderPro
         const mine = jobRecordOf(draft, record);
         base.current = mine;
         setConflict(undefined);
-        void commit([jobChange(mine)]);
+        void commit([jobCollection.change(mine)]);
       },
       takeTheirs: () => {
         setConflict(undefined);

@@ -1,10 +1,10 @@
-import { demoResins } from '../demo/demoData';
+import { demoMoulds, demoResins } from '../demo/demoCards';
 import { newJobDraft } from './jobDraft';
 import { emptyPart } from './partDraft';
 import { planDraft } from './planDraft';
 import { quickDraft } from './quickDraft';
 
-const shelf = { resins: demoResins };
+const shelf = { resins: demoResins, moulds: demoMoulds };
 const [slowClear, tableCoat] = demoResins;
 if (slowClear === undefined || tableCoat === undefined) throw new Error('the demo has no resins');
 

@@ -1,12 +1,13 @@
-import { getDocumentAsync } from 'expo-document-picker';
 import { readJob, type Job } from '../../core/job';
-import { InputError } from '../../core/problem';
+import { mouldInJob } from '../../core/measure/mould/mouldSchema';
+import { withCards, withMoulds } from '../../core/plan/fromShelf';
 import type { Shelf } from '../../core/plan/planTypes';
+import { jsonOf } from '../../core/schema/jsonText';
 
-/** A job as the file that Nipperkin and its command read; the resin is the card as it is on the shelf now. */
+/** A job as the file that Nipperkin and its command read; resin and moulds are the cards as they are now. */
 export function jobFileText(job: Job, shelf: Shelf): string {
-  const card = shelf.resins.find(({ id }) => id !== undefined && id === job.resin.id);
-  return `${JSON.stringify({ ...job, resin: card ?? job.resin }, null, 2)}\n`;
+  const { resin, measure } = withCards(job, shelf);
+  return `${JSON.stringify({ ...job, resin, measure: withMoulds(measure, mouldInJob) }, null, 2)}\n`;
 }
 
 /**
@@ -15,19 +16,15 @@ export function jobFileText(job: Job, shelf: Shelf): string {
  * @throws InputError for the first thing that is wrong
  */
 export function readJobFile(text: string, shelf: Shelf): Job {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    throw new InputError('not-json', text.slice(0, 40));
-  }
-  const job = readJob(value);
-  const { id, ...card } = job.resin;
-  return shelf.resins.some((resin) => resin.id === id) ? job : { ...job, resin: card };
-}
-
-/** Lets the person choose a file; undefined when they think better of it. */
-export async function chooseJobFile(): Promise<string | undefined> {
-  const chosen = await getDocumentAsync({ type: 'application/json', base64: false });
-  return chosen.assets?.[0]?.file?.text();
+  const job = readJob(jsonOf(text));
+  const own = <C extends { readonly id?: string | undefined }>(card: C, cards: readonly C[]): C => {
+    if (cards.some(({ id }) => id === card.id)) return card;
+    const { id: _, ...untied } = card;
+    return untied as C;
+  };
+  return {
+    ...job,
+    resin: own(job.resin, shelf.resins),
+    measure: withMoulds(job.measure, (mould) => own(mould, shelf.moulds)),
+  };
 }

@@ -1,6 +1,7 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { demoJobs } from '../demo/demoData';
+import { demoResins } from '../demo/demoCards';
+import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft } from '../draft/jobDraft';
 import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
@@ -8,7 +9,7 @@ import { DataProvider } from './DataProvider';
 import { useJobs, useResins, useSaveState, useSettings, useShelf } from './queries';
 import { useJobActions } from './useJobActions';
 import { useOpenRecord } from './useOpenRecord';
-import { useResinActions } from './useResinActions';
+import { useResinActions } from './useCardActions';
 import { useFirstStart, useStartOver } from './useStart';
 
 function around(store: RecordStore) {
@@ -50,8 +51,13 @@ test('the first start writes the demo in one transaction; a second tab finds it 
     'Galley step, live-edge inlay',
     'Chart-table lid, flood coat',
     'Drawer knobs and pulls',
+    'Knot in the wheelhouse sill',
+    'Compass rose, saloon table',
+    'Silicone mould of the turned cleat',
+    'Run of 24 cleats',
+    'Odds and ends of the wheelhouse',
   ]);
-  expect(tab.current.shelf.resins).toHaveLength(4);
+  expect(tab.current.shelf.resins).toHaveLength(demoResins.length);
   expect(tab.current.settings?.startedWith).toBe('demo');
   await startedTab(second);
   expect(device.transactions).toBe(1);
@@ -69,7 +75,7 @@ test('starting from empty clears, and its undo brings back everything as it was'
   expect(tab.current.resins).toEqual([]);
   await act(() => undo());
   expect(tab.current.jobs).toEqual(before);
-  expect(tab.current.resins).toHaveLength(4);
+  expect(tab.current.resins).toHaveLength(demoResins.length);
 });
 
 test('loading the demo over own work keeps the work, and its undo takes only the demo away', async () => {

@@ -3,4 +3,6 @@ export const queryKeys = {
   jobs: ['jobs'],
   resins: ['resins'],
   settings: ['settings'],
+  moulds: ['moulds'],
+  photos: ['photos'],
 } as const;

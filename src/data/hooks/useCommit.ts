@@ -1,17 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { Collection } from '../collection';
+import type { ReadRecords } from '../records/readRecords';
 import {
-  jobsAfter,
-  resinsAfter,
-  settingsAfter,
-  type readJobs,
-  type readResins,
-  type readSettings,
+  jobCollection,
+  mouldCollection,
+  resinCollection,
+  settingsCollection,
 } from '../repositories';
-import type { Change } from '../store/recordStore';
+import type { Change, StoredRecord } from '../store/recordStore';
 import { useStore } from './DataProvider';
 import { queryKeys } from './keys';
-
-type Read<F extends (...args: never[]) => Promise<unknown>> = Awaited<ReturnType<F>>;
 
 /**
  * Writes changes in one transaction and shows them everywhere.
@@ -26,17 +24,15 @@ export function useCommit() {
     scope: { id: 'commit' },
     // What was written is known: a keystroke must not read every job again.
     onSuccess: (_, changes) => {
-      client.setQueryData<Read<typeof readJobs>>(
-        queryKeys.jobs,
-        (before) => before && jobsAfter(before, changes),
-      );
-      client.setQueryData<Read<typeof readResins>>(
-        queryKeys.resins,
-        (before) => before && resinsAfter(before, changes),
-      );
-      client.setQueryData<Read<typeof readSettings>>(queryKeys.settings, (before) =>
-        before === undefined ? undefined : settingsAfter(before, changes),
-      );
+      const show = <T extends StoredRecord>(key: readonly string[], kept: Collection<T>): void =>
+        void client.setQueryData<ReadRecords<T>>(
+          key,
+          (before) => before && kept.after(before, changes),
+        );
+      show(queryKeys.jobs, jobCollection);
+      show(queryKeys.resins, resinCollection);
+      show(queryKeys.moulds, mouldCollection);
+      show(queryKeys.settings, settingsCollection);
     },
     onError: () => client.invalidateQueries(),
   });

@@ -1,28 +1,51 @@
 import type { Job } from '../../core/job';
 import type { JobDraft } from '../draft/jobDraft';
 import type { JobRecord } from '../records/jobRecord';
-import { jobChange, jobKey, jobRecordOf } from '../repositories';
+import { jobCollection, jobRecordOf, photoCollection } from '../repositories';
+import { useStore } from './DataProvider';
 import { useCommit } from './useCommit';
+import { readPhoto } from './usePhoto';
+
+/** The photos that a job's outlines are traced on. */
+const photosOf = ({ draft: { measure } }: JobRecord): string[] =>
+  [...measure.parts, ...(measure.inserts ?? [])].flatMap(({ photo, face }) => {
+    const onFace = face !== undefined && 'photo' in face ? face.photo : undefined;
+    return [photo, onFace].filter((id) => id !== undefined);
+  });
 
 /** What can be done with a job as a whole. */
 export function useJobActions() {
   const commit = useCommit();
+  const store = useStore();
   return {
     /** Keeps a new job. */
     async create(draft: JobDraft | Job): Promise<JobRecord> {
       const record = jobRecordOf(draft as JobDraft);
-      await commit([jobChange(record)]);
+      await commit([jobCollection.change(record)]);
       return record;
     },
-    /** Takes a job away; the function it gives puts it back. */
+    /** Takes a job away, and photos that no other job uses; the function it gives puts it back. */
     async remove(record: JobRecord): Promise<() => Promise<void>> {
-      await commit([{ key: jobKey(record.id), record: null }]);
-      return async () => void (await commit([jobChange(record)]));
+      const { records } = await jobCollection.read(store);
+      const others = new Set(records.filter(({ id }) => id !== record.id).flatMap(photosOf));
+      const own = [...new Set(photosOf(record))].filter((id) => !others.has(id));
+      const photos = (await Promise.all(own.map((id) => readPhoto(store, id)))).filter(
+        (photo) => photo !== null,
+      );
+      await commit([
+        jobCollection.removal(record.id),
+        ...photos.map(({ id }) => photoCollection.removal(id)),
+      ]);
+      const back = [
+        jobCollection.change(record),
+        ...photos.map((photo) => photoCollection.change(photo)),
+      ];
+      return async () => void (await commit(back));
     },
     async duplicate(record: JobRecord): Promise<JobRecord> {
       const name = `${record.draft.name} (copy)`;
       const copy = jobRecordOf({ ...record.draft, name });
-      await commit([jobChange(copy)]);
+      await commit([jobCollection.change(copy)]);
       return copy;
     },
   };

@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 import type { QuickMix } from '../draft/quickDraft';
 import { createAutosave } from '../draft/autosave';
-import { settingsChange, settingsRecordOf } from '../repositories';
+import { settingsCollection, settingsRecordOf } from '../repositories';
 import { useSettings } from './queries';
 import { useCommit } from './useCommit';
 
@@ -16,8 +16,9 @@ export function useQuickMix(initial: QuickMix): {
   const save = useCallback(
     async (next: QuickMix) => {
       if (!settings) return;
-      const { startedWith } = settings;
-      await commit([settingsChange(settingsRecordOf({ startedWith, quick: next }, settings))]);
+      await commit([
+        settingsCollection.change(settingsRecordOf({ ...settings, quick: next }, settings)),
+      ]);
     },
     [commit, settings],
   );

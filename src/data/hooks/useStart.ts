@@ -1,17 +1,15 @@
 import { useEffect, useRef } from 'react';
-import { demoChanges, emptyChanges } from '../demo/startChanges';
-import { settingsRecords } from '../records/settingsRecord';
-import {
-  jobChange,
-  readJobs,
-  readResins,
-  readSettings,
-  resinChange,
-  settingsChange,
-} from '../repositories';
+import { emptyChanges } from '../emptyChanges';
+import { settingsRecords, type SettingsRecord } from '../records/settingsRecord';
+import { ownCollections, settingsCollection } from '../repositories';
+import type { Change } from '../store/recordStore';
 import { useStore } from './DataProvider';
-import { useResins, useSettings } from './queries';
+import { useMoulds, useResins, useSettings } from './queries';
 import { useCommit } from './useCommit';
+
+/** The demo is fetched when it is wanted. */
+const demoChanges = async (before: SettingsRecord | undefined): Promise<Change[]> =>
+  (await import('../demo/demoChanges')).demoChanges(before);
 
 const wantsEmpty = (): boolean =>
   new URLSearchParams(globalThis.location?.search ?? '').get('start') === 'empty';
@@ -24,16 +22,20 @@ const wantsEmpty = (): boolean =>
 export function useFirstStart(): boolean {
   const settings = useSettings();
   const resins = useResins();
+  const moulds = useMoulds();
   const commit = useCommit();
   const begun = useRef(false);
   const isFirst = settings.data === null;
   useEffect(() => {
     if (!isFirst || begun.current) return;
     begun.current = true;
-    void commit(wantsEmpty() ? emptyChanges([], undefined) : demoChanges(undefined));
+    void (async () => {
+      await commit(wantsEmpty() ? emptyChanges([], undefined) : await demoChanges(undefined));
+    })();
   }, [isFirst, commit]);
-  // Until the cards are read a job would look as if its card were gone.
-  return settings.data !== undefined && settings.data !== null && resins.data !== undefined;
+  // Until the cards are read a job would look as if its cards were gone.
+  const areCardsRead = resins.data !== undefined && moulds.data !== undefined;
+  return settings.data !== undefined && settings.data !== null && areCardsRead;
 }
 
 /**
@@ -45,13 +47,16 @@ export function useStartOver() {
   const commit = useCommit();
 
   async function startOver(from: 'demo' | 'empty'): Promise<() => Promise<void>> {
-    const before = [
-      ...(await readJobs(store)).records.map((record) => jobChange(record)),
-      ...(await readResins(store)).records.map((record) => resinChange(record)),
-    ];
-    const settings = (await readSettings(store)) ?? undefined;
+    const before: Change[] = [];
+    for (const kept of ownCollections) {
+      const { records } = await kept.read(store);
+      // Each record is of its own collection; the type of them together cannot say so.
+      before.push(...records.map((record) => kept.change(record as never)));
+    }
+    const [settings] = (await settingsCollection.read(store)).records;
     const keysBefore = before.map(({ key }) => key);
-    const changes = from === 'demo' ? demoChanges(settings) : emptyChanges(keysBefore, settings);
+    const changes =
+      from === 'demo' ? await demoChanges(settings) : emptyChanges(keysBefore, settings);
     await commit(changes);
     const added = changes.filter(
       ({ key, record }) =>
@@ -61,7 +66,7 @@ export function useStartOver() {
       await commit([
         ...added.map(({ key }) => ({ key, record: null })),
         ...before,
-        ...(settings === undefined ? [] : [settingsChange(settings)]),
+        ...(settings === undefined ? [] : [settingsCollection.change(settings)]),
       ]);
     };
   }

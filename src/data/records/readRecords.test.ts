@@ -1,5 +1,5 @@
 import { number, object, string } from 'yup';
-import { demoJobs } from '../demo/demoData';
+import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft, type JobDraft } from '../draft/jobDraft';
 import { jobRecordOf } from '../repositories';
 import { jobRecords } from './jobRecord';

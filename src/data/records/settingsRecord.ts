@@ -1,4 +1,4 @@
-import { number, object, string, type InferType } from 'yup';
+import { array, number, object, string, type InferType } from 'yup';
 import type { RecordKind } from './readRecords';
 
 const settingsRecordSchema = object({
@@ -15,6 +15,10 @@ const settingsRecordSchema = object({
     resinId: string().defined(),
     batches: string().defined(),
   }),
+  /** Grains whose bulk density was found once. */
+  grains: array()
+    .of(object({ name: string().required(), bulkDensity: string().required() }))
+    .optional(),
 });
 
 export type SettingsRecord = InferType<typeof settingsRecordSchema>;

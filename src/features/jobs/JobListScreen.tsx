@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { InputError } from '../../core/problem';
 import { newJobDraft } from '../../data/draft/jobDraft';
-import { chooseJobFile, readJobFile } from '../../data/files/jobFile';
+import { readJobFile } from '../../data/files/jobFile';
+import { chooseJsonFile } from '../../data/files/chooseJsonFile';
 import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { useStartOver } from '../../data/hooks/useStart';
@@ -13,7 +14,7 @@ import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayProblem } from '../../words/problems';
+import { sayProblemAt } from '../../words/problems';
 import { JobCard } from './JobCard';
 
 interface JobListScreenProps {
@@ -37,14 +38,13 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
   async function openFile(): Promise<void> {
     setFileProblem(undefined);
     try {
-      const text = await chooseJobFile();
+      const text = await chooseJsonFile();
       if (text === undefined) return;
       const { id } = await actions.create(readJobFile(text, shelf));
       onOpen(id);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      const where = error.field === '' ? '' : ` (at ${error.field})`;
-      setFileProblem(`Nothing was read${where}. ${sayProblem(error)}`);
+      setFileProblem(sayProblemAt(error));
     }
   }
 

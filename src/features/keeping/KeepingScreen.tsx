@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { useJobs, useResins, useSaveState } from '../../data/hooks/queries';
+import { useJobs, useMoulds, useResins, useSaveState } from '../../data/hooks/queries';
 import { useStartOver } from '../../data/hooks/useStart';
 import { download } from '../../data/files/download';
 import { useStore } from '../../data/hooks/DataProvider';
@@ -15,11 +15,12 @@ import { space } from '../../ui/theme/tokens';
 export function KeepingScreen() {
   const { data: jobs } = useJobs();
   const { data: resins } = useResins();
+  const { data: moulds } = useMoulds();
   const saveState = useSaveState();
   const store = useStore();
   const startOver = useStartOver();
   const notice = useNotice();
-  const unreadable = [...(jobs?.unreadable ?? []), ...(resins?.unreadable ?? [])];
+  const unreadable = [jobs, resins, moulds].flatMap((read) => read?.unreadable ?? []);
 
   async function start(from: 'demo' | 'empty'): Promise<void> {
     const undo = await startOver(from);
@@ -30,7 +31,8 @@ export function KeepingScreen() {
     <Screen title="Data" subtitle="Everything stays in this browser, on this device.">
       <Panel title="Kept here">
         <Words>
-          {jobs?.records.length ?? 0} jobs and {resins?.records.length ?? 0} resins.
+          {jobs?.records.length ?? 0} jobs, {resins?.records.length ?? 0} resins and{' '}
+          {moulds?.records.length ?? 0} moulds.
         </Words>
         {saveState.state === 'failed' && (
           <Words colour="stop" role="alert">
@@ -67,8 +69,9 @@ export function KeepingScreen() {
       )}
       <Panel title="Start over">
         <Words>
-          The demo is the refit of Wren’s Rest, a made-up river barge. Loading it puts its jobs and
-          resins beside yours; starting from empty clears all jobs and resins. Both can be undone.
+          The demo is the refit of Wren’s Rest, a made-up river barge. Loading it puts its jobs,
+          resins and moulds beside yours; starting from empty clears all of them. Both can be
+          undone.
         </Words>
         <View style={styles.row}>
           <ActionButton label="Load the demo" onPress={() => void start('demo')} />

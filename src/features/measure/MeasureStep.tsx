@@ -1,7 +1,9 @@
+import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useFieldArray } from 'react-hook-form';
 import { roomTemperatureRule } from '../../core/quantity/rules';
 import type { JobDraft } from '../../data/draft/jobDraft';
+import { useOpenJob } from '../../data/draft/openJob';
 import { emptyPart, type PartDraft } from '../../data/draft/partDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
@@ -23,6 +25,14 @@ export function MeasureStep() {
   const parts = useFieldArray<JobDraft, 'measure.parts'>({ name: 'measure.parts' });
   const inserts = useFieldArray<JobDraft, 'measure.inserts'>({ name: 'measure.inserts' });
   const notice = useNotice();
+  const router = useRouter();
+  const { record, outdated } = useOpenJob();
+
+  const keep = (part: number | undefined): void =>
+    router.push({
+      pathname: '/jobs/[id]/mould',
+      params: { id: record.id, ...(part === undefined ? {} : { part }) },
+    });
 
   const removed = (
     list: { readonly insert: (index: number, part: PartDraft) => void },
@@ -59,6 +69,7 @@ export function MeasureStep() {
                 }
               : undefined
           }
+          onKeep={() => keep(index)}
         />
       ))}
       {inserts.fields.map(({ id }, index) => (
@@ -84,6 +95,13 @@ export function MeasureStep() {
           icon="plus"
           onPress={() => inserts.append(emptyPart('cylinder'))}
         />
+        {parts.fields.length > 1 && !outdated && (
+          <ActionButton
+            label="Keep all cavities as one mould"
+            icon="cup-outline"
+            onPress={() => keep(undefined)}
+          />
+        )}
       </View>
       <Allowances />
       <LayerHeights />

@@ -10,8 +10,10 @@ import { CoatEditor } from './editors/CoatEditor';
 import { DrawingEditor } from './editors/DrawingEditor';
 import { FillEditor } from './editors/FillEditor';
 import { MeshEditor } from './editors/MeshEditor';
+import { MouldEditor } from './editors/MouldEditor';
 import { PlainEditor } from './editors/PlainEditor';
 import { RectanglesEditor } from './editors/RectanglesEditor';
+import { TracedEditor } from './editors/TracedEditor';
 import { PartQuantity } from './PartQuantity';
 
 interface MethodEditorProps {
@@ -22,10 +24,12 @@ interface MethodEditorProps {
 
 /** What a method asks for. */
 export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
+  const outline =
+    detail?.kind === 'outline' ? detail : detail?.kind === 'coat' ? detail.outline : undefined;
   if (isPlainShape(shape)) return <PlainEditor key={shape} place={place} shape={shape} />;
   switch (shape) {
     case 'coat':
-      return <CoatEditor place={place} />;
+      return <CoatEditor place={place} outline={outline} />;
     case 'channel':
       return (
         <ChannelEditor
@@ -35,9 +39,19 @@ export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
       );
     case 'mesh':
       return <MeshEditor place={place} detail={detail?.kind === 'mesh' ? detail : undefined} />;
+    case 'traced':
+      return (
+        <View style={styles.stack}>
+          <TracedEditor place={place} detail={outline} />
+          <PartQuantity place={place} name="depth" />
+        </View>
+      );
     case 'drawing':
       return (
-        <DrawingEditor place={place} detail={detail?.kind === 'outline' ? detail : undefined} />
+        <View style={styles.stack}>
+          <DrawingEditor place={place} detail={outline} />
+          <PartQuantity place={place} name="depth" />
+        </View>
       );
     case 'rectangles':
       return <RectanglesEditor place={place} />;
@@ -46,13 +60,11 @@ export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
       return <FillEditor place={place} shape={shape} />;
     case 'weighed':
       return (
-        <View style={styles.stack}>
-          <FieldRow>
-            <PartQuantity place={place} name="mass" />
-            <PartQuantity place={place} name="density" />
-            <PartQuantity place={place} name="depth" label="Depth (for layers)" />
-          </FieldRow>
-        </View>
+        <FieldRow>
+          <PartQuantity place={place} name="mass" />
+          <PartQuantity place={place} name="density" />
+          <PartQuantity place={place} name="depth" label="Depth (for layers)" />
+        </FieldRow>
       );
     case 'displaced':
       return (
@@ -62,7 +74,9 @@ export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
           <PartQuantity place={place} name="depth" label="Depth (for layers)" />
         </FieldRow>
       );
-    default:
+    case 'mould':
+      return <MouldEditor place={place} />;
+    case 'amount':
       return <PartQuantity place={place} name="amount" />;
   }
 }

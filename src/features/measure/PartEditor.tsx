@@ -1,10 +1,11 @@
 import { useController, useFormContext, useWatch } from 'react-hook-form';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { PartShape } from '../../core/measure/parts/partSchema';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import type { PartDraft } from '../../data/draft/partDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
+import { ActionButton } from '../../ui/ActionButton';
 import { CountField } from '../../ui/fields/CountField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { TextField } from '../../ui/fields/TextField';
@@ -26,10 +27,12 @@ interface PartEditorProps {
   /** How many of its kind are being typed: a plan with another number is not of these. */
   readonly among: number;
   readonly onRemove: ((part: PartDraft) => void) | undefined;
+  /** Makes a mould of the library of it. */
+  readonly onKeep?: () => void;
 }
 
 /** One cavity or insert: how it is measured, its measures, how many of it, what it comes to. */
-export function PartEditor({ kind, index, among, onRemove }: PartEditorProps) {
+export function PartEditor({ kind, index, among, onRemove, onKeep }: PartEditorProps) {
   const isInsert = kind === 'insert';
   const place: DraftPlace = isInsert ? `measure.inserts.${index}` : `measure.parts.${index}`;
   const part = useWatch<JobDraft, DraftPlace>({ name: place }) as PartDraft;
@@ -42,6 +45,9 @@ export function PartEditor({ kind, index, among, onRemove }: PartEditorProps) {
   const all = isInsert ? plan?.inserts : plan?.parts;
   const measured = all?.length === among ? all[index] : undefined;
   const whole = problems.find(({ field }) => field === place.replace(/\.(\d+)$/, '[$1]'));
+
+  /** What is known already was not measured here. */
+  const isOwnMeasure = part.shape !== 'mould' && part.shape !== 'amount';
 
   function choose(next: PartShape): void {
     for (const [key, value] of Object.entries(beginMethod(next, part))) {
@@ -77,6 +83,11 @@ export function PartEditor({ kind, index, among, onRemove }: PartEditorProps) {
         </View>
       )}
       {measured !== undefined && <PartResult {...measured} outdated={outdated} />}
+      {measured !== undefined && onKeep !== undefined && !outdated && isOwnMeasure && (
+        <View style={styles.row}>
+          <ActionButton kind="bare" icon="cup-outline" label="Keep as a mould" onPress={onKeep} />
+        </View>
+      )}
     </Panel>
   );
 }
@@ -98,3 +109,5 @@ function InsertPlace({
     </FieldRow>
   );
 }
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

@@ -15,6 +15,11 @@ export function beginMethod(shape: PartShape, part: PartDraft): Partial<PartDraf
         : {};
     case 'rectangles':
       return part.rectangles === undefined ? { rectangles: [{ length: '', width: '' }] } : {};
+    case 'traced':
+      // Outlines of a drawing are in its own unit; a trace begins with none.
+      return part.scale === undefined
+        ? { scale: { by: 'grid', square: '10 mm' }, outlines: [] }
+        : {};
     case 'polygon':
       return part.sides === undefined ? { sides: '6' } : {};
     case 'wet-fill':

@@ -9,10 +9,10 @@ export const methodGroups: readonly {
   { title: 'By its shape', shapes: plainShapes },
   { title: 'A coat', shapes: ['coat'] },
   { title: 'Along its length', shapes: ['channel', 'rectangles'] },
-  { title: 'From a file', shapes: ['drawing', 'mesh'] },
+  { title: 'From a picture or a file', shapes: ['traced', 'drawing', 'mesh'] },
   { title: 'By filling it', shapes: ['wet-fill', 'dry-fill'] },
   { title: 'By weight, or in a jug', shapes: ['weighed', 'displaced'] },
-  { title: 'Known already', shapes: ['amount'] },
+  { title: 'Known already', shapes: ['mould', 'amount'] },
 ];
 
 /** Those that are offered without opening the list. */

@@ -5,7 +5,7 @@ import { readResin } from '../../core/resin/readResin';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
-import { useResinActions } from '../../data/hooks/useResinActions';
+import { useResinActions } from '../../data/hooks/useCardActions';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { Panel } from '../../ui/Panel';

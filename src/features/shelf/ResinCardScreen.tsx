@@ -7,7 +7,7 @@ import { readResin } from '../../core/resin/readResin';
 import { resinSchema, type Resin } from '../../core/resin/resinSchema';
 import { check } from '../../core/schema/check';
 import { densityRule, lengthRule } from '../../core/quantity/rules';
-import { useResinActions } from '../../data/hooks/useResinActions';
+import { useResinActions } from '../../data/hooks/useCardActions';
 import type { ResinRecord } from '../../data/records/resinRecord';
 import { StaleWriteError } from '../../data/store/staleWriteError';
 import { ActionButton } from '../../ui/ActionButton';

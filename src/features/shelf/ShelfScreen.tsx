@@ -1,28 +1,29 @@
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { readResin } from '../../core/resin/readResin';
 import { useResins } from '../../data/hooks/queries';
-import { useResinActions } from '../../data/hooks/useResinActions';
+import { useResinActions } from '../../data/hooks/useCardActions';
 import { useStartOver } from '../../data/hooks/useStart';
 import type { ResinRecord } from '../../data/records/resinRecord';
 import { ActionButton } from '../../ui/ActionButton';
+import { CardRow } from '../../ui/CardRow';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
-import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
-import { corner, space } from '../../ui/theme/tokens';
+import { space } from '../../ui/theme/tokens';
 import { sayRatio } from '../../words/figures';
 import { familyNames } from '../../words/names';
 
 interface ShelfScreenProps {
+  /** Stands under the title: the other shelf. */
+  readonly tabs: ReactNode;
   readonly onOpen: (id: string) => void;
   readonly onNew: () => void;
 }
 
 /** The resins at hand. */
-export function ShelfScreen({ onOpen, onNew }: ShelfScreenProps) {
+export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   const { data: resins } = useResins();
   const actions = useResinActions();
   const startOver = useStartOver();
@@ -37,6 +38,7 @@ export function ShelfScreen({ onOpen, onNew }: ShelfScreenProps) {
   return (
     <Screen
       title="Shelf"
+      head={tabs}
       foot={
         <ActionButton
           kind="main"
@@ -61,7 +63,7 @@ export function ShelfScreen({ onOpen, onNew }: ShelfScreenProps) {
               key={record.id}
               record={record}
               onOpen={() => onOpen(record.id)}
-              onDuplicate={() => void actions.duplicate(record)}
+              onDuplicate={() => void actions.duplicate(record.resin)}
               onDelete={() => void remove(record)}
             />
           ))}
@@ -78,47 +80,22 @@ interface ResinRowProps {
   readonly onDelete: () => void;
 }
 
-function ResinRow({ record: { resin }, onOpen, onDuplicate, onDelete }: ResinRowProps) {
-  const colours = useColours();
+function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
   const ratio = sayRatio(readResin(resin).ratio);
   return (
-    <View
-      role="listitem"
-      style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}
-    >
-      <TouchableRipple
-        role="link"
-        aria-label={`Open ${resin.name}`}
-        onPress={onOpen}
-        style={styles.open}
-      >
-        <View>
-          <Words weight="bold">{resin.name}</Words>
-          <Words size="small" colour="inkSoft">
-            {familyNames[resin.family]}
-            {resin.greatestDepth === undefined ? '' : ` · to ${resin.greatestDepth} deep`}
-          </Words>
-          <Words size="small">
-            {ratio.byVolume} by volume · {ratio.byWeight} by weight
-          </Words>
-        </View>
-      </TouchableRipple>
-      <View style={styles.signs}>
-        <SignButton
-          icon="content-duplicate"
-          label={`Duplicate ${resin.name}`}
-          onPress={onDuplicate}
-        />
-        <SignButton icon="delete" label={`Delete ${resin.name}`} onPress={onDelete} />
-      </View>
-    </View>
+    <CardRow name={resin.name} {...ways}>
+      <Words size="small" colour="inkSoft">
+        {familyNames[resin.family]}
+        {resin.greatestDepth === undefined ? '' : ` · to ${resin.greatestDepth} deep`}
+      </Words>
+      <Words size="small">
+        {ratio.byVolume} by volume · {ratio.byWeight} by weight
+      </Words>
+    </CardRow>
   );
 }
 
 const styles = StyleSheet.create({
   list: { gap: space.medium },
   main: { flexGrow: 1 },
-  card: { flexDirection: 'row', flexWrap: 'wrap', borderWidth: 1, borderRadius: corner },
-  open: { flexGrow: 1, flexShrink: 1, flexBasis: 200, padding: space.medium },
-  signs: { justifyContent: 'center', marginLeft: 'auto' },
 });

@@ -13,10 +13,12 @@ interface CountFieldProps {
   readonly value: string | number;
   readonly onChange: (text: string) => void;
   readonly problem?: Problem | undefined;
+  /** Where counting down ends. */
+  readonly least?: 0 | 1;
 }
 
 /** How many: typed, or one up and one down. */
-export function CountField({ label, value, onChange, problem }: CountFieldProps) {
+export function CountField({ label, value, onChange, problem, least = 1 }: CountFieldProps) {
   const colours = useColours();
   const problemId = useId();
   const count = Number(value);
@@ -25,7 +27,7 @@ export function CountField({ label, value, onChange, problem }: CountFieldProps)
     <IconButton
       icon={sign}
       aria-label={`${name} ${label.toLowerCase()}`}
-      disabled={steps === undefined || steps + by < 1}
+      disabled={steps === undefined || steps + by < least}
       onPress={() => onChange(String((steps ?? 0) + by))}
       iconColor={colours.ink}
       style={[styles.step, { borderColor: colours.edge }]}

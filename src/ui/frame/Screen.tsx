@@ -78,7 +78,14 @@ export function Screen({
   return (
     <View role="main" style={[styles.screen, { backgroundColor: colours.paper }]}>
       {!isLow && top}
-      {fills ? (
+      {fills && foot !== undefined ? (
+        // One tree for both: a keyboard that makes the screen low must not take the field away that is typed in.
+        <ScrollView style={styles.fills} contentContainerStyle={!isLow && styles.fills}>
+          {isLow && top}
+          <View style={!isLow && styles.fills}>{children}</View>
+          {isLow && bottom}
+        </ScrollView>
+      ) : fills ? (
         <>
           {isLow && top}
           <View style={styles.fills}>{children}</View>

@@ -1,8 +1,9 @@
 import { G, Line, Path, Rect } from 'react-native-svg';
-import type { WidthAtHeight } from '../../core/measure/form/solid';
 import type { MeasuredInsert } from '../../core/measure/inserts/placeInserts';
 import type { PlannedLayer } from '../../core/plan/planTypes';
 import type { Colours } from '../theme/tokens';
+import { bends, halfWidthAt } from './outlines';
+import { insertPath, placedInserts } from './placedInserts';
 import { freeboardDp, type PlacedCavity } from './sectionLayout';
 
 interface CavityProps {
@@ -16,31 +17,18 @@ interface CavityProps {
   readonly onPress?: (() => void) | undefined;
 }
 
-/** Half the width of the cut at a height, straight between the points of the outline. */
-function halfWidthAt(outline: readonly WidthAtHeight[], heightMm: number): number {
-  const next = outline.findIndex((point) => point.heightMm >= heightMm);
-  const above = outline[next === -1 ? outline.length - 1 : next];
-  const below = outline[next - 1];
-  if (above === undefined) return 0;
-  if (below === undefined || next === -1) return above.widthMm / 2;
-  const share = (heightMm - below.heightMm) / (above.heightMm - below.heightMm);
-  return (below.widthMm + (above.widthMm - below.widthMm) * share) / 2;
-}
-
-/** Heights at which the sides of a stretch bend, its ends among them. */
-function bends(outline: readonly WidthAtHeight[], fromMm: number, toMm: number): number[] {
-  const between = outline
-    .map(({ heightMm }) => heightMm)
-    .filter((heightMm) => heightMm > fromMm && heightMm < toMm);
-  return [fromMm, ...between, toMm];
-}
-
 /** One cavity cut through: the form around it, and its layers from the floor up. */
 export function Cavity({ cavity, layers, inserts, colours, hatch, onPress }: CavityProps) {
   const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp } = cavity;
   const x = (heightMm: number, side: 1 | -1): number =>
     centreX + side * halfWidthAt(part.outline, heightMm) * acrossPerMm;
   const y = (heightMm: number): number => floorY - heightMm * upPerMm;
+  /** What is poured round: the core of a ring, the master in a mould box. */
+  const core = part.outline.filter(({ holeMm }) => holeMm !== undefined);
+  const coreSide = (side: 1 | -1): string[] =>
+    core.map(
+      ({ heightMm, holeMm = 0 }) => `${centreX + (side * holeMm * acrossPerMm) / 2} ${y(heightMm)}`,
+    );
   const isCoat = part.shape === 'coat';
   const rim = y(depthMm) - freeboardDp;
   const up = (side: 1 | -1, fromMm: number, toMm: number): string[] =>
@@ -106,11 +94,19 @@ export function Cavity({ cavity, layers, inserts, colours, hatch, onPress }: Cav
             x: (acrossMm) => centreX + (middleMm + acrossMm) * acrossPerMm,
             y,
           })}
-          fill={colours.sheet}
+          fill={colours.line}
           stroke={colours.ink}
           strokeWidth={1.2}
         />
       ))}
+      {core.some(({ holeMm = 0 }) => holeMm > 0) && (
+        <Path
+          d={`M${coreSide(-1).join('L')}L${coreSide(1).reverse().join('L')}Z`}
+          fill={`url(#${hatch})`}
+          stroke={colours.ink}
+          strokeWidth={1.2}
+        />
+      )}
       {onPress !== undefined && (
         <Rect
           x={x(depthMm, -1) - wallDp}
@@ -122,40 +118,4 @@ export function Cavity({ cavity, layers, inserts, colours, hatch, onPress }: Cav
       )}
     </G>
   );
-}
-
-/** More than this many of one insert are not drawn. */
-const mostDrawn = 5;
-
-/** Inserts side by side, evenly over the width of the cavity. */
-function placedInserts(
-  inserts: readonly MeasuredInsert[],
-  outline: readonly WidthAtHeight[],
-): { readonly key: string; readonly insert: MeasuredInsert; readonly middleMm: number }[] {
-  const each = inserts.flatMap((insert, index) =>
-    Array.from({ length: Math.min(insert.count, mostDrawn) }, (_, copy) => ({
-      key: `${index}/${copy}`,
-      insert,
-    })),
-  );
-  const narrowest = Math.min(
-    ...inserts.map(({ heightMm }) => 2 * halfWidthAt(outline, heightMm)),
-    Math.max(...outline.map(({ widthMm }) => widthMm)),
-  );
-  return each.map((one, place) => ({
-    ...one,
-    middleMm: ((place + 0.5) / each.length - 0.5) * narrowest * (each.length > 1 ? 1 : 0),
-  }));
-}
-
-/** The cut through an insert where it stands. */
-function insertPath(
-  { outline, heightMm }: MeasuredInsert,
-  place: { readonly x: (acrossMm: number) => number; readonly y: (heightMm: number) => number },
-): string {
-  const side = (sign: 1 | -1): string[] =>
-    outline.map(
-      (point) => `${place.x((sign * point.widthMm) / 2)} ${place.y(heightMm + point.heightMm)}`,
-    );
-  return `M${side(-1).join('L')}L${side(1).reverse().join('L')}Z`;
 }

@@ -59,8 +59,20 @@ function withFile<P extends Part>(part: P, source: FileSource, heightsMm: readon
   return part;
 }
 
+/** Whether a part holds what was read from its file before. */
+function isKept(part: Part): boolean {
+  if (part.shape === 'mesh') return part.measured !== undefined;
+  if (part.shape === 'drawing') return part.outlines !== undefined;
+  return (
+    part.shape === 'coat' &&
+    'face' in part &&
+    part.face.shape === 'drawing' &&
+    part.face.outlines !== undefined
+  );
+}
+
 /**
- * A job with the files that it names read into it; what it kept of them before gives way.
+ * A job with the files that it names read into it; what it kept of them before gives way, and stands where a file is missing.
  * @throws InputError those of the readers and of `unitOfFile`, at the part's place in the job
  */
 export function attachFiles(job: Job, source: FileSource): Job {
@@ -73,6 +85,8 @@ export function attachFiles(job: Job, source: FileSource): Job {
       try {
         return withFile(part, source, heightsMm);
       } catch (error) {
+        // A job that came from elsewhere without its files still has what was kept of them.
+        if (error instanceof InputError && error.code === 'no-file' && isKept(part)) return part;
         // What is wrong with the file itself is told at the path that names it.
         if (!(error instanceof InputError) || error.field !== '') throw error;
         throw new InputError(error.code, error.value, error.data, 'path');

@@ -4,6 +4,8 @@ import type { Slab } from './slab';
 export interface WidthAtHeight {
   readonly heightMm: number;
   readonly widthMm: number;
+  /** Width of what is left out in the middle of it, as in a ring. */
+  readonly holeMm?: number;
 }
 
 /** One cavity or body as the core sees it, however it was measured. */

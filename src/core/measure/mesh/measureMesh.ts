@@ -1,4 +1,5 @@
 import { InputError } from '../../problem';
+import { knotsOfSlabs } from '../form/knots';
 import { rising } from '../form/slabs';
 import { capHoles } from './capHoles';
 import type { IndexedMesh } from './indexedMesh';
@@ -90,7 +91,7 @@ function turnedInsideOut({ positions, triangles }: IndexedMesh): IndexedMesh {
  * Everything that is kept of a mesh, as it stands in one orientation: the file itself is not.
  * @param mmPerUnit mm per unit of the file
  * @param extraHeightsMm heights at which V(h) shall be exact besides the usual ones, such as layer borders
- * @throws InputError `mesh-flat` where it holds no volume
+ * @throws InputError `mesh-flat` where it holds no volume, `mesh-partly-inside-out`
  */
 export function measureMesh(
   checked: CheckedMesh,
@@ -120,10 +121,9 @@ export function measureMesh(
   if (Math.abs(signed) <= 1e-12 * x * y * z || x * y * z === 0) {
     throw new InputError('mesh-flat', undefined);
   }
-  const slabs = slabsOfCurve(curve);
+  const { slabs, averaged } = slabsOfCurve(curve);
   return {
-    heightsMm: [...heights],
-    areas: slabs.flatMap(({ areaMm2 }) => [...areaMm2]),
+    ...knotsOfSlabs(slabs),
     outlineMm: silhouette(outward).flatMap(({ heightMm, widthMm }) => [heightMm, widthMm]),
     sizeMm,
     surfaceMm2: surface,
@@ -133,5 +133,6 @@ export function measureMesh(
     holes: checked.holes,
     holesPlusMinusMl: (checked.holesDoubt * mmPerUnit ** 3) / 1000,
     insideOut,
+    ...(averaged === 0 ? {} : { averaged }),
   };
 }

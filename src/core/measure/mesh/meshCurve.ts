@@ -1,3 +1,4 @@
+import { InputError } from '../../problem';
 import type { Slab } from '../form/slab';
 import { rising } from '../form/slabs';
 import type { IndexedMesh } from './indexedMesh';
@@ -108,10 +109,16 @@ const roundingShare = 1e-9;
  * quadratic; the one that has the areas at both knots and the volume between them is it.
  * Where knots are further apart than corners and that quadratic would fall below nothing, the mean area stands.
  * @param curve heights from 0 up, in mm; outward-facing
+ * @returns the slabs, and over how many of them the mean area stands
+ * @throws InputError `mesh-partly-inside-out` where a stretch holds less than nothing
  */
-export function slabsOfCurve({ heights, volumes, areasBelow, areasAbove }: MeshCurve): Slab[] {
+export function slabsOfCurve({ heights, volumes, areasBelow, areasAbove }: MeshCurve): {
+  readonly slabs: readonly Slab[];
+  readonly averaged: number;
+} {
   const greatest = areasAbove.reduce((most, area) => Math.max(most, area), 0);
-  return Array.from({ length: heights.length - 1 }, (_, index): Slab => {
+  let averaged = 0;
+  const slabs = Array.from({ length: heights.length - 1 }, (_, index): Slab => {
     const fromMm = heights[index]!;
     const toMm = heights[index + 1]!;
     const length = toMm - fromMm;
@@ -127,7 +134,14 @@ export function slabsOfCurve({ heights, volumes, areasBelow, areasAbove }: MeshC
       (6 * mean - 4 * foot - 2 * top) / length,
       (3 * foot + 3 * top - 6 * mean) / length ** 2,
     ] as const;
-    const falls = leastOn(quadratic, length) < -roundingShare * greatest;
-    return { fromMm, toMm, areaMm2: falls ? [Math.max(0, mean), 0, 0] : quadratic };
+    if (leastOn(quadratic, length) >= -roundingShare * greatest) {
+      return { fromMm, toMm, areaMm2: quadratic };
+    }
+    if (mean < -roundingShare * greatest) {
+      throw new InputError('mesh-partly-inside-out', undefined, { fromMm, toMm });
+    }
+    averaged += 1;
+    return { fromMm, toMm, areaMm2: [mean, 0, 0] };
   });
+  return { slabs, averaged };
 }

@@ -1,9 +1,9 @@
 import { boolean, number, object, type InferType } from 'yup';
 import { numbersSchema } from '../../schema/numbersSchema';
-import type { Slab } from '../form/slab';
+import { slabsOfKnots } from '../form/knots';
 import type { Solid, WidthAtHeight } from '../form/solid';
 import { solidOfSlabs } from '../form/solidOfSlabs';
-import { InputError } from '../../problem';
+import { within } from '../within';
 
 /** What a job keeps of a mesh: its curve, outline and figures, for one unit and one orientation. */
 export const meshSnapshotSchema = object({
@@ -21,23 +21,18 @@ export const meshSnapshotSchema = object({
   holes: number().required(),
   holesPlusMinusMl: number().required(),
   insideOut: boolean().required(),
+  /** Stretches between knots over which only the mean level area could be kept. */
+  averaged: number().optional(),
 }).noUnknown();
 
 export type MeshSnapshot = InferType<typeof meshSnapshotSchema>;
 
 /**
  * The body that a snapshot describes.
- * @throws InputError `mesh-snapshot-broken` where knots do not rise or do not match the areas
+ * @throws InputError `curve-broken` where knots do not rise or do not match the areas
  */
 export function solidOfSnapshot({ heightsMm, areas, outlineMm }: MeshSnapshot): Solid {
-  const slabs = heightsMm.slice(1).map((toMm, index): Slab => {
-    const fromMm = heightsMm[index] ?? 0;
-    const [c0, c1, c2] = areas.slice(3 * index, 3 * index + 3);
-    if (c0 === undefined || c1 === undefined || c2 === undefined || toMm <= fromMm) {
-      throw new InputError('mesh-snapshot-broken', undefined, {}, 'measured');
-    }
-    return { fromMm, toMm, areaMm2: [c0, c1, c2] };
-  });
+  const slabs = within('measured', () => slabsOfKnots({ heightsMm, areas }));
   const outline = Array.from({ length: outlineMm.length / 2 }, (_, index): WidthAtHeight => ({
     heightMm: outlineMm[2 * index] ?? 0,
     widthMm: outlineMm[2 * index + 1] ?? 0,

@@ -31,11 +31,26 @@ export const mouldSchema = object({
   material: choiceSchema(mouldMaterials),
   cavities: array().of(mouldCavitySchema).min(1).max(200).defined(),
   greatestTemperature: optionalQuantitySchema(temperatureLimitRule),
-  /** Castings made in it so far; nothing for none. */
-  castings: optionalNumberSchema({ greatest: 1_000_000, whole: true, example: '12' }),
-  photo: string().max(longestPhoto).optional(),
+  /** Castings made in it so far. */
+  castings: optionalNumberSchema({
+    greatest: 1_000_000,
+    whole: true,
+    mayBeZero: true,
+    example: '12',
+  }),
+  /** What went wrong with it last: torn, clouded, leaks. */
+  lastFault: noteSchema(200),
+  photo: string()
+    .max(longestPhoto)
+    .matches(/^data:image\/(jpeg|png);base64,/)
+    .optional(),
   notes: noteSchema(2000),
 }).noUnknown();
 
 export type Mould = InferType<typeof mouldSchema>;
 export type MouldCavity = InferType<typeof mouldCavitySchema>;
+
+/** What a job keeps of a mould: what it measures by, without picture and history. */
+export function mouldInJob({ id, name, material, cavities }: Mould): Mould {
+  return { ...(id === undefined ? {} : { id }), name, material, cavities };
+}

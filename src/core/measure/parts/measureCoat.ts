@@ -4,10 +4,10 @@ import { InputError } from '../../problem';
 import { coat, type CoatedFlat } from '../coat/coat';
 import { insetAreaMm2 } from '../flat/flatPlan';
 import { flatRules, type FlatRule } from '../flat/flatRules';
-import type { Measured } from '../measured';
+import type { Measured, OutlineDetail } from '../measured';
 import { readingDoubt } from '../shapes/readingDoubt';
 import type { Reading } from './reading';
-import { drawnOutlines, tracedOutlines, type FlatOutlines } from './measureOutlines';
+import { drawnOutlines, outlineDetail, tracedOutlines, type FlatOutlines } from './measureOutlines';
 import type { CoatPart } from './methodSchemas';
 
 const lengthMm = (typed: string): number => readQuantity(typed, lengthRule).value;
@@ -18,6 +18,7 @@ interface Face {
   readonly values: Readonly<Record<string, number>>;
   readonly areaMm2: (values: Readonly<Record<string, number>>) => number;
   readonly plusMinusMm2: number;
+  readonly outline?: OutlineDetail;
 }
 
 function plainFace(rule: FlatRule, values: Readonly<Record<string, number>>): Face {
@@ -37,9 +38,10 @@ function plainFace(rule: FlatRule, values: Readonly<Record<string, number>>): Fa
 
 function outlinedFace(outlines: FlatOutlines): Face {
   const { areaMm2, perimeterMm, widthMm, plusMinusMm2 } = outlines;
+  const outline = outlineDetail(outlines);
   // Along a free outline the band is taken as straight; what corners take away is within the doubt of a coat.
   const flat = { areaMm2, perimeterMm, widthMm, bandAreaMm2: (mm: number) => perimeterMm * mm };
-  return { flat, values: {}, areaMm2: () => areaMm2, plusMinusMm2 };
+  return { flat, values: {}, areaMm2: () => areaMm2, plusMinusMm2, outline };
 }
 
 function faceOf(part: CoatPart, tapeStepMm: number): Face {
@@ -108,6 +110,10 @@ export function measureCoat(part: CoatPart, { tapeStepMm }: Reading): Measured {
       rule: byArea ? 'as-given' : read.rule,
     },
     warnings: [],
-    detail: { kind: 'coat', faces },
+    detail: {
+      kind: 'coat',
+      faces,
+      ...(face.outline === undefined ? {} : { outline: face.outline }),
+    },
   };
 }

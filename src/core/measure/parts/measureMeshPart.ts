@@ -14,7 +14,7 @@ import type { MeshPart } from './methodSchemas';
 const leastWallMm = 10;
 
 function warningsOf(measured: MeshSnapshot): PartWarning[] {
-  const { holes, holesPlusMinusMl, insideOut, bodies, bodiesOverlap } = measured;
+  const { holes, holesPlusMinusMl, insideOut, bodies, bodiesOverlap, averaged = 0 } = measured;
   return [
     ...(holes > 0
       ? [{ code: 'mesh-has-holes', severity: 'warn', data: { holes, holesPlusMinusMl } } as const]
@@ -22,6 +22,9 @@ function warningsOf(measured: MeshSnapshot): PartWarning[] {
     ...(insideOut ? [{ code: 'mesh-inside-out', severity: 'tell', data: {} } as const] : []),
     ...(bodiesOverlap
       ? [{ code: 'mesh-bodies-overlap', severity: 'warn', data: { bodies } } as const]
+      : []),
+    ...(averaged > 0
+      ? [{ code: 'mesh-areas-averaged', severity: 'tell', data: { averaged } } as const]
       : []),
   ];
 }
@@ -73,7 +76,14 @@ export function measureMeshPart(part: MeshPart, { tapeStepMm }: Reading): Measur
   const boxMl =
     rootSumSquare([length * width * half, length * height * half, width * height * half]) / 1000;
   return {
-    solid: solidOfSlabs(around, box.outline),
+    solid: solidOfSlabs(around, [
+      ...body.outline.map(({ heightMm, widthMm }) => ({
+        heightMm,
+        widthMm: length,
+        holeMm: widthMm,
+      })),
+      { heightMm: height, widthMm: length },
+    ]),
     doubt: {
       plusMinusMl: Math.hypot(boxMl, holesPlusMinusMl),
       errs: 'either',

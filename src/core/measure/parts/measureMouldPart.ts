@@ -1,44 +1,27 @@
 import { readQuantity } from '../../quantity/readQuantity';
-import { lengthRule, volumeRule } from '../../quantity/rules';
+import { volumeRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
 import { solidOfVolume } from '../form/prism';
 import { combinedSlabs } from '../form/slabs';
 import { solidOfSlabs } from '../form/solidOfSlabs';
-import type { Slab } from '../form/slab';
-import type { Solid } from '../form/solid';
 import type { Measured } from '../measured';
-import type { MouldCavity } from '../mould/mouldSchema';
+import { solidOfCavity } from '../mould/solidOfCavity';
+import { within } from '../within';
 import type { MouldPart } from './methodSchemas';
-
-function solidOfCavity({ volume, depth, heightsMm, areas }: MouldCavity): Solid {
-  if (heightsMm === undefined || areas === undefined) {
-    const depthMm = depth === undefined ? undefined : readQuantity(depth, lengthRule).value;
-    return solidOfVolume(readQuantity(volume, volumeRule).value, depthMm);
-  }
-  const slabs = heightsMm.slice(1).map((toMm, index): Slab => {
-    const [c0 = 0, c1 = 0, c2 = 0] = areas.slice(3 * index, 3 * index + 3);
-    return { fromMm: heightsMm[index] ?? 0, toMm, areaMm2: [c0, c1, c2] };
-  });
-  const solid = solidOfSlabs(slabs, []);
-  const widthAt = (heightMm: number): number => Math.sqrt(Math.max(0, solid.areaAtMm2(heightMm)));
-  const outline = heightsMm.map((heightMm, index) => ({
-    heightMm,
-    widthMm: index === 0 ? Math.sqrt(Math.max(0, slabs[0]?.areaMm2[0] ?? 0)) : widthAt(heightMm),
-  }));
-  return { ...solid, outline };
-}
 
 /**
  * A mould of the library: one filling of all its cavities, or of one of them.
- * @throws InputError `no-such-cavity`
+ * @param cavity counted from 1
+ * @throws InputError `no-such-cavity` and those of `solidOfCavity`
  */
-export function measureMouldPart({ mould, cavity }: MouldPart): Measured {
+export function measureMouldPart({ mould, cavity }: Pick<MouldPart, 'mould' | 'cavity'>): Measured {
   const chosen = cavity === undefined ? mould.cavities : mould.cavities.slice(cavity - 1, cavity);
   if (chosen.length === 0) {
     throw new InputError('no-such-cavity', cavity, { cavities: mould.cavities.length }, 'cavity');
   }
-  const filled = chosen.map((each) => ({
-    solid: solidOfCavity(each),
+  const first = (cavity ?? 1) - 1;
+  const filled = chosen.map((each, index) => ({
+    solid: within(`mould.cavities[${first + index}]`, () => solidOfCavity(each)),
     count: cavity === undefined ? (each.count ?? 1) : 1,
     plusMinusMl: each.plusMinus === undefined ? 0 : readQuantity(each.plusMinus, volumeRule).value,
     assumed: each.heightsMm === undefined && each.depth !== undefined,

@@ -3,7 +3,7 @@ import { lengthRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
 import type { Doubt } from '../doubt';
 import { prism } from '../form/prism';
-import type { Measured } from '../measured';
+import type { Measured, OutlineDetail } from '../measured';
 import { fileUnits } from '../mesh/fileUnits';
 import { evenOddArea } from '../outline/evenOdd';
 import type { Outline } from '../outline/polygon';
@@ -82,6 +82,12 @@ export function tracedOutlines(
   };
 }
 
+export const outlineDetail = ({
+  areaMm2,
+  perimeterMm,
+  outlinesMm,
+}: FlatOutlines): OutlineDetail => ({ kind: 'outline', areaMm2, perimeterMm, outlinesMm });
+
 /** An area times a depth that was read off a tape. */
 function overDepth(
   flat: FlatOutlines,
@@ -95,12 +101,7 @@ function overDepth(
     solid: prism(flat.areaMm2, flat.widthMm, depthMm),
     doubt: doubtOf(Math.hypot(areaMl, depthMl), depthMl),
     warnings: [],
-    detail: {
-      kind: 'outline',
-      areaMm2: flat.areaMm2,
-      perimeterMm: flat.perimeterMm,
-      outlinesMm: flat.outlinesMm,
-    },
+    detail: outlineDetail(flat),
   };
 }
 

@@ -61,7 +61,8 @@ function ring(outerMm: number, innerMm: number, depthMm: number): Solid {
   if (innerMm >= outerMm) {
     throw new InputError('ring-inside-out', innerMm, { outerMm }, 'innerDiameter');
   }
-  return prism(circle(outerMm).areaMm2 - circle(innerMm).areaMm2, outerMm, depthMm);
+  const solid = prism(circle(outerMm).areaMm2 - circle(innerMm).areaMm2, outerMm, depthMm);
+  return { ...solid, outline: solid.outline.map((each) => ({ ...each, holeMm: innerMm })) };
 }
 
 /** Every shape that plain measures make, in the order they are offered. */

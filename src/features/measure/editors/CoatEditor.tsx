@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { useController, useWatch } from 'react-hook-form';
 import { flatRules, flatShapes, type FlatShape } from '../../../core/measure/flat/flatRules';
+import type { OutlineDetail } from '../../../core/measure/measured';
 import { lengthRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { useDraftField } from '../../../data/draft/useDraftField';
@@ -10,18 +11,27 @@ import { FieldRow } from '../../../ui/fields/FieldRow';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { SwitchField } from '../../../ui/fields/SwitchField';
 import { space } from '../../../ui/theme/tokens';
-import { fieldNames, flatNames } from '../../../words/names';
+import { fieldNames, flatNames, shapeNames } from '../../../words/names';
 import { fieldPath, type DraftPlace } from '../draftPlace';
 import { PartQuantity } from '../PartQuantity';
+import { DrawingEditor } from './DrawingEditor';
+import { TracedEditor } from './TracedEditor';
 
-type Way = 'sides' | 'area' | Exclude<FlatShape, 'rectangle'>;
+type Outlined = 'drawing' | 'traced';
+type Way = 'sides' | 'area' | Exclude<FlatShape, 'rectangle'> | Outlined;
 
 const otherFaces = flatShapes.filter(
   (shape): shape is Exclude<FlatShape, 'rectangle'> => shape !== 'rectangle',
 );
 
 /** A coat: the face by its sides, its area or its shape; how thick; edges and underside. */
-export function CoatEditor({ place }: { readonly place: DraftPlace }) {
+export function CoatEditor({
+  place,
+  outline,
+}: {
+  readonly place: DraftPlace;
+  readonly outline: OutlineDetail | undefined;
+}) {
   const part = useWatch<JobDraft, DraftPlace>({ name: place });
   const area = useController<JobDraft>({ name: fieldPath(place, 'area') });
   const face = useController<JobDraft>({ name: fieldPath(place, 'face') });
@@ -29,10 +39,11 @@ export function CoatEditor({ place }: { readonly place: DraftPlace }) {
   const underside = useController<JobDraft>({ name: fieldPath(place, 'underside') });
   const shape = part?.face?.shape;
   const known = otherFaces.find((each) => each === shape);
-  const way: Way = known ?? (part?.area !== undefined ? 'area' : 'sides');
+  const outlined = shape === 'drawing' || shape === 'traced' ? shape : undefined;
+  const way: Way = known ?? outlined ?? (part?.area !== undefined ? 'area' : 'sides');
   const choose = (next: Way): void => {
     area.field.onChange(next === 'area' ? '' : undefined);
-    face.field.onChange(next === 'area' || next === 'sides' ? undefined : { shape: next });
+    face.field.onChange(next === 'area' || next === 'sides' ? undefined : beginFace(next));
   };
   return (
     <View style={styles.stack}>
@@ -44,9 +55,13 @@ export function CoatEditor({ place }: { readonly place: DraftPlace }) {
           { value: 'sides', label: 'Length and width' },
           { value: 'area', label: 'Area' },
           ...otherFaces.map((value) => ({ value, label: flatNames[value] })),
+          { value: 'drawing', label: shapeNames.drawing },
+          { value: 'traced', label: shapeNames.traced },
         ]}
         onChange={choose}
       />
+      {way === 'drawing' && <DrawingEditor place={`${place}.face`} detail={outline} />}
+      {way === 'traced' && <TracedEditor place={`${place}.face`} detail={outline} />}
       <FieldRow>
         {way === 'sides' && <PartQuantity place={place} name="length" />}
         {way === 'sides' && <PartQuantity place={place} name="width" />}
@@ -94,6 +109,10 @@ export function CoatEditor({ place }: { readonly place: DraftPlace }) {
     </View>
   );
 }
+
+/** A face that has only just been chosen. */
+const beginFace = (shape: Exclude<Way, 'sides' | 'area'>): object =>
+  shape === 'traced' ? { shape, outlines: [], scale: { by: 'grid', square: '10 mm' } } : { shape };
 
 function FaceField({
   place,

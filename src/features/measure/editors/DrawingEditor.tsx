@@ -5,34 +5,32 @@ import { guessUnit } from '../../../core/measure/mesh/fileUnits';
 import type { OutlineDetail } from '../../../core/measure/measured';
 import { extentOf } from '../../../core/measure/outline/polygon';
 import type { JobDraft } from '../../../data/draft/jobDraft';
-import type { PartDraft } from '../../../data/draft/partDraft';
 import { SwitchField } from '../../../ui/fields/SwitchField';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { useFiles } from '../../../workers/useFiles';
 import { sayArea } from '../../../words/figures';
 import { sayIgnored } from '../../../words/ignored';
-import { fieldPath, type DraftPlace } from '../draftPlace';
+import { outlinePath, type OutlinePlace, type OutlinesDraft } from '../draftPlace';
 import { OutlinesView } from '../drawings/OutlinesView';
 import { FileButton } from '../FileButton';
-import { PartQuantity } from '../PartQuantity';
 import { UnitQuestion } from '../UnitQuestion';
 
 interface DrawingEditorProps {
-  readonly place: DraftPlace;
+  readonly place: OutlinePlace;
   readonly detail: OutlineDetail | undefined;
 }
 
-/** A drawing: its file, its unit, the outlines that count, and how deep it is. */
+/** A drawing: its file, its unit, and the outlines that count. */
 export function DrawingEditor({ place, detail }: DrawingEditorProps) {
   const work = useFiles();
   const { setValue } = useFormContext<JobDraft>();
-  const part = useWatch<JobDraft, DraftPlace>({ name: place });
+  const part = useWatch<JobDraft>({ name: place }) as OutlinesDraft | undefined;
   const [stated, setStated] = useState<number>();
   const [notes, setNotes] = useState('');
-  const change = (values: Partial<PartDraft>): void => {
+  const change = (values: OutlinesDraft): void => {
     for (const [key, value] of Object.entries(values)) {
-      setValue(fieldPath(place, key as keyof PartDraft), value as never);
+      setValue(outlinePath(place, key as keyof OutlinesDraft), value as never);
     }
   };
 
@@ -98,7 +96,6 @@ export function DrawingEditor({ place, detail }: DrawingEditorProps) {
             size={sizeOfOutlines(outlines.map(({ points }) => points))}
             stated={stated}
           />
-          <PartQuantity place={place} name="depth" />
           {detail !== undefined && (
             <Words size="small">
               {picked.length} of {outlines.length} outlines, {sayArea(detail.areaMm2)}

@@ -11,6 +11,7 @@ import { sayProblem } from '../../../words/problems';
 import { useOpenJob } from '../../../data/draft/openJob';
 import { materialNames } from '../../../words/names';
 import { fieldPath, type DraftPlace } from '../draftPlace';
+import { GrainFinder } from '../GrainFinder';
 import { PartQuantity } from '../PartQuantity';
 
 interface FillEditorProps {
@@ -24,6 +25,7 @@ export function FillEditor({ place, shape }: FillEditorProps) {
   const volume = useController<JobDraft>({ name: fieldPath(place, 'volume') });
   const material = useController<JobDraft>({ name: fieldPath(place, 'material') });
   const overruled = useController<JobDraft>({ name: fieldPath(place, 'overruled') });
+  const bulkDensity = useController<JobDraft>({ name: fieldPath(place, 'bulkDensity') });
   const { problems } = useOpenJob();
   const isWet = shape === 'wet-fill';
   const byJug = part?.volume !== undefined;
@@ -60,10 +62,10 @@ export function FillEditor({ place, shape }: FillEditorProps) {
         <PartQuantity place={place} name="depth" label="Depth (for layers)" />
       </FieldRow>
       {!byJug && !isWet && (
-        <Words size="small" colour="inkSoft">
-          Bulk density: fill a jug to a mark, weigh the grain, divide. Rice is near 0.8 g/ml, dry
-          sand near 1.5.
-        </Words>
+        <GrainFinder
+          bulkDensity={part?.bulkDensity}
+          onChoose={(found) => bulkDensity.field.onChange(found)}
+        />
       )}
       {isWet && (
         <ChoiceField

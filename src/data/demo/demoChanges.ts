@@ -1,15 +1,20 @@
 import type { JobDraft } from '../draft/jobDraft';
+import { photoRecords, type PhotoRecord } from '../records/photoRecord';
 import type { SettingsRecord } from '../records/settingsRecord';
 import {
-  jobChange,
+  jobCollection,
   jobRecordOf,
-  resinChange,
+  mouldCollection,
+  mouldRecordOf,
+  photoCollection,
+  resinCollection,
   resinRecordOf,
-  settingsChange,
+  settingsCollection,
   settingsRecordOf,
 } from '../repositories';
 import type { Change } from '../store/recordStore';
-import { demoJobs, demoResins } from './demoData';
+import { demoGrains, demoMoulds, demoResins } from './demoCards';
+import { demoJobs, demoPhoto } from './demoJobs';
 
 /** Everything that a start with the demo writes, in one change; records that were there give way. */
 export function demoChanges(before: SettingsRecord | undefined): Change[] {
@@ -18,28 +23,29 @@ export function demoChanges(before: SettingsRecord | undefined): Change[] {
     const record = jobRecordOf(job as unknown as JobDraft);
     // One second apart, so that the list keeps the order of the demo.
     const at = new Date(start - index * 1000).toISOString();
-    return jobChange({ ...record, id, createdAt: at, updatedAt: at });
+    return jobCollection.change({ ...record, id, createdAt: at, updatedAt: at });
   });
   const resins = demoResins.map((resin) => {
     const record = resinRecordOf(resin);
-    return resinChange({ ...record, id: resin.id, resin });
+    return resinCollection.change({ ...record, id: resin.id, resin });
   });
+  const moulds = demoMoulds.map((mould) => {
+    const record = mouldRecordOf(mould);
+    return mouldCollection.change({ ...record, id: mould.id, mould });
+  });
+  const photo = photoCollection.change({
+    ...demoPhoto,
+    schema: photoRecords.version,
+    revision: 1,
+  } as PhotoRecord);
   const quick = { amount: '', resinId: demoResins[0]?.id ?? '', batches: '1' };
   return [
     ...jobs,
     ...resins,
-    settingsChange(settingsRecordOf({ startedWith: 'demo', quick }, before)),
-  ];
-}
-
-/** Everything that a start from empty writes: the records under these keys go. */
-export function emptyChanges(
-  keys: readonly string[],
-  before: SettingsRecord | undefined,
-): Change[] {
-  const quick = { amount: '', resinId: '', batches: '1' };
-  return [
-    ...keys.map((key) => ({ key, record: null })),
-    settingsChange(settingsRecordOf({ startedWith: 'empty', quick }, before)),
+    ...moulds,
+    photo,
+    settingsCollection.change(
+      settingsRecordOf({ startedWith: 'demo', quick, grains: demoGrains }, before),
+    ),
   ];
 }

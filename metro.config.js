@@ -1,0 +1,21 @@
+const { getDefaultConfig } = require('expo/metro-config');
+const { join } = require('node:path');
+
+const config = getDefaultConfig(__dirname);
+
+/**
+ * The gesture library's core is found as CommonJS by one name and as ES modules by another, and each copy would keep
+ * its own list of gestures: both names are sent to the ES modules.
+ */
+const gestureCore = join(__dirname, 'node_modules/@use-gesture/core');
+const sameCopy = {
+  '@use-gesture/core': join(gestureCore, 'dist/use-gesture-core.esm.js'),
+  '@use-gesture/core/actions': join(gestureCore, 'actions/dist/use-gesture-core-actions.esm.js'),
+};
+
+config.resolver.resolveRequest = (context, name, platform) =>
+  sameCopy[name] === undefined
+    ? context.resolveRequest(context, name, platform)
+    : { type: 'sourceFile', filePath: sameCopy[name] };
+
+module.exports = config;

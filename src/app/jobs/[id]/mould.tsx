@@ -1,0 +1,25 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { mouldOfJob } from '@/core/plan/mouldOfJob';
+import { useOpenJob } from '@/data/draft/openJob';
+import { useShelf } from '@/data/hooks/queries';
+import { MouldScreen } from '@/features/moulds/MouldScreen';
+import { NotFound } from '@/ui/frame/NotFound';
+
+/** A mould made of what the open job measures: of one cavity, or of all. */
+export default function KeepMouldRoute() {
+  const router = useRouter();
+  const { id, part } = useLocalSearchParams<{ id: string; part?: string }>();
+  const { job } = useOpenJob();
+  const shelf = useShelf();
+  const back = (): void => router.navigate({ pathname: '/jobs/[id]/measure', params: { id } });
+  if (job === undefined) return <NotFound onBack={back} />;
+  return (
+    <MouldScreen
+      measured={mouldOfJob(job, shelf, part === undefined ? undefined : Number(part))}
+      onDone={back}
+      onOpenJob={(next) =>
+        router.navigate({ pathname: '/jobs/[id]/measure', params: { id: next } })
+      }
+    />
+  );
+}

@@ -1,0 +1,70 @@
+import { getDocumentAsync } from 'expo-document-picker';
+import { useState } from 'react';
+import { Image, StyleSheet, View } from 'react-native';
+import { cardPhotoPx, reducePhoto } from '../../data/files/reducePhoto';
+import { ActionButton } from '../../ui/ActionButton';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { corner, space } from '../../ui/theme/tokens';
+
+interface MouldPhotoProps {
+  readonly photo: string | undefined;
+  readonly onChange: (photo: string | undefined) => void;
+}
+
+/** A photo of the mould, from a file or the camera, made small and kept with its card. */
+export function MouldPhoto({ photo, onChange }: MouldPhotoProps) {
+  const colours = useColours();
+  const [refused, setRefused] = useState(false);
+
+  async function choose(): Promise<void> {
+    const chosen = await getDocumentAsync({ type: 'image/*', base64: false });
+    const file = chosen.assets?.[0]?.file;
+    if (file === undefined) return;
+    try {
+      onChange((await reducePhoto(file, cardPhotoPx)).picture);
+      setRefused(false);
+    } catch (error) {
+      if (!(error instanceof DOMException)) throw error;
+      setRefused(true);
+    }
+  }
+
+  return (
+    <View style={styles.stack}>
+      {photo !== undefined && (
+        <Image
+          source={{ uri: photo }}
+          resizeMode="contain"
+          aria-label="Photo of the mould"
+          style={[styles.photo, { borderColor: colours.line, backgroundColor: colours.sheet }]}
+        />
+      )}
+      <View style={styles.row}>
+        <ActionButton
+          icon="camera"
+          label={photo === undefined ? 'Add a photo' : 'Other photo'}
+          onPress={() => void choose()}
+        />
+        {photo !== undefined && (
+          <ActionButton
+            icon="delete"
+            label="Remove the photo"
+            onPress={() => onChange(undefined)}
+          />
+        )}
+      </View>
+      {refused && (
+        <Words colour="stop" role="alert">
+          This picture cannot be read. Choose a JPEG or PNG.
+        </Words>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.small },
+  photo: { width: '100%', height: 200, borderWidth: 1, borderRadius: corner },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});
