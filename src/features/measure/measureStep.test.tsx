@@ -1,0 +1,303 @@
+import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import exampleFile from '../../../docs/formats/drawer-tray.job.json';
+import type { PlainShape } from '../../core/measure/shapes/shapeRules';
+import { demoMoulds } from '../../data/demo/demoCards';
+import type { JobDraft } from '../../data/draft/jobDraft';
+import { JobDraftProvider } from '../../data/draft/JobDraftProvider';
+import { emptyChanges } from '../../data/emptyChanges';
+import { DataProvider } from '../../data/hooks/DataProvider';
+import { useMoulds, useResins, useSettings } from '../../data/hooks/queries';
+import { useOpenRecord } from '../../data/hooks/useOpenRecord';
+import {
+  jobCollection,
+  jobRecordOf,
+  mouldCollection,
+  mouldRecordOf,
+} from '../../data/repositories';
+import { twoTabs } from '../../data/store/twoTabs';
+import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
+import { ThemeProvider } from '../../ui/ThemeProvider';
+import { fieldNames, shapeNames } from '../../words/names';
+import { MeasureStep } from './MeasureStep';
+
+// Waiting ends when what is waited for is there; a slow machine is given its time.
+configure({ asyncUtilTimeout: 30_000, defaultHidden: true });
+jest.setTimeout(60_000);
+
+const mockPushed: unknown[] = [];
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ push: (to: unknown) => mockPushed.push(to) }),
+}));
+
+/** The step over the stored job, once everything it looks at is read. */
+function OpenStep() {
+  const open = useOpenRecord('tray');
+  const read = [useSettings().data, useResins().data, useMoulds().data];
+  if (typeof open === 'string' || read.includes(undefined)) return null;
+  return (
+    <JobDraftProvider {...open}>
+      <MeasureStep />
+    </JobDraftProvider>
+  );
+}
+
+async function openStep(measure: object = exampleFile.measure): Promise<void> {
+  const { first } = twoTabs();
+  const draft = { ...exampleFile, measure } as unknown as JobDraft;
+  await first.commit([
+    ...emptyChanges([], undefined),
+    jobCollection.change({ ...jobRecordOf(draft), id: 'tray' }),
+    ...demoMoulds.map((mould) =>
+      mouldCollection.change({ ...mouldRecordOf(mould), id: mould.id, mould }),
+    ),
+  ]);
+  render(
+    <DataProvider store={first}>
+      <ThemeProvider>
+        <NoticeProvider>
+          <OpenStep />
+        </NoticeProvider>
+      </ThemeProvider>
+    </DataProvider>,
+  );
+  await screen.findByTestId('cavity-1');
+}
+
+const cavity = (number = 1) => within(screen.getByTestId(`cavity-${number}`));
+
+/** The one of that role with these words; names worked out from styles take seconds in jsdom. */
+function withWords(role: string, name: string | RegExp): HTMLElement {
+  const [found, ...more] = cavity()
+    .getAllByRole(role)
+    .filter((element) => {
+      const words = element.getAttribute('aria-label') ?? element.textContent;
+      return typeof name === 'string' ? words === name : name.test(words);
+    });
+  if (found === undefined || more.length > 0) throw new Error(`not one ${role} says ${name}`);
+  return found;
+}
+
+/** A choice by its own words; those with a note under them have more. */
+const choose = (name: string | RegExp): void => void fireEvent.click(withWords('radio', name));
+const press = (name: string): void => void fireEvent.click(withWords('button', name));
+const type = (label: string, text: string): void =>
+  void fireEvent.change(cavity().getByLabelText(label), { target: { value: text } });
+
+function chooseMethod(shape: keyof typeof shapeNames): void {
+  press('All ways to measure');
+  choose(shapeNames[shape]);
+}
+
+/** What a cavity comes to, with its spaces as people read them. */
+const expectMl = (ml: string, number = 1): Promise<void> =>
+  waitFor(() =>
+    expect(screen.getByTestId(`cavity-${number}`).textContent.replaceAll('\u00a0', ' ')).toContain(
+      `${ml} ml`,
+    ),
+  );
+
+const plainCases: readonly (readonly [PlainShape, Readonly<Record<string, string>>, string])[] = [
+  ['box', { length: '100 mm', width: '50 mm', depth: '20 mm' }, '100.0'],
+  [
+    'rounded-rectangle',
+    { length: '100 mm', width: '50 mm', radius: '10 mm', depth: '20 mm' },
+    '98.3',
+  ],
+  ['cylinder', { diameter: '100 mm', depth: '20 mm' }, '157.1'],
+  ['ring', { outerDiameter: '100 mm', innerDiameter: '60 mm', depth: '20 mm' }, '100.5'],
+  ['frustum', { bottomDiameter: '60 mm', topDiameter: '100 mm', depth: '20 mm' }, '102.6'],
+  [
+    'pyramid',
+    {
+      bottomLength: '60 mm',
+      bottomWidth: '40 mm',
+      topLength: '90 mm',
+      topWidth: '60 mm',
+      depth: '20 mm',
+    },
+    '76.0',
+  ],
+  ['cone', { diameter: '100 mm', depth: '30 mm' }, '78.5'],
+  ['spherical-cap', { diameter: '80 mm', depth: '20 mm' }, '54.5'],
+  ['hemisphere', { diameter: '80 mm' }, '134.0'],
+  ['sphere', { diameter: '80 mm' }, '268.1'],
+  ['ellipse', { length: '100 mm', width: '60 mm', depth: '20 mm' }, '94.2'],
+  ['polygon', { acrossFlats: '80 mm', depth: '20 mm' }, '110.9'],
+  ['triangle', { sideA: '30 mm', sideB: '40 mm', sideC: '50 mm', depth: '20 mm' }, '12.0'],
+];
+
+test('every plain shape is typed and comes to its volume', async () => {
+  await openStep();
+  for (const [shape, fields, ml] of plainCases) {
+    chooseMethod(shape);
+    for (const [key, text] of Object.entries(fields)) type(fieldNames[key] ?? key, text);
+    await expectMl(ml);
+  }
+});
+
+test('a hollow tray with a draft: the walls lean in, the shell alone is filled', async () => {
+  await openStep();
+  press('Draft or hollow');
+  type(fieldNames['draft'] ?? '', '45°');
+  // 300 × 200 mm at the rim, 31.75 mm less on every side at the floor.
+  await expectMl('1443.6');
+  type(fieldNames['draft'] ?? '', '');
+  type(fieldNames['wall'] ?? '', '5 mm');
+  // 300 × 200 × 31.75 less 290 × 190 × 26.75 mm.
+  await expectMl('431.1');
+});
+
+test('a wrong entry is told at its field, and the last figures stand', async () => {
+  await openStep();
+  type('Depth', '3 m2');
+  expect(await cavity().findByText(/this wants a length/)).toBeInTheDocument();
+  await expectMl('1905.0');
+});
+
+test('rectangles laid side by side, one taken out and put back', async () => {
+  await openStep();
+  chooseMethod('rectangles');
+  type('Length 1', '100 mm');
+  type('Width 1', '40 mm');
+  type('Narrowest 1 (if you like)', '30 mm');
+  type('Depth', '10 mm');
+  await expectMl('40.0');
+  press('Add a rectangle');
+  type('Length 2', '50 mm');
+  type('Width 2', '20 mm');
+  await expectMl('50.0');
+  press('Remove rectangle 2');
+  await expectMl('40.0');
+  fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+  await expectMl('50.0');
+});
+
+test('a channel grows station by station, each with its own depth where it differs', async () => {
+  await openStep();
+  chooseMethod('channel');
+  type('Width 1', '80 mm');
+  type('Station 2 at', '500 mm');
+  type('Width 2', '60 mm');
+  type('Depth', '40 mm');
+  // 70 mm on average over 500 mm, 40 mm deep.
+  await expectMl('1400.0');
+  press('Next station');
+  type('Station 3 at', '1000 mm');
+  type('Width 3', '80 mm');
+  await waitFor(() =>
+    expect(screen.getByTestId('cavity-1')).toHaveTextContent(
+      /1000\smm long, \S+\smm wide on average/,
+    ),
+  );
+  type('Station 3 at', '400 mm');
+  expect(await cavity().findByText(/must lie further along/)).toBeInTheDocument();
+});
+
+test('water on a scale; a porous mould refuses it until it is overruled', async () => {
+  await openStep();
+  chooseMethod('wet-fill');
+  type('Mass of the water', '200 g');
+  await expectMl('200.4');
+  choose('Plaster');
+  expect(await cavity().findByText(/Water soaks into this mould/)).toBeInTheDocument();
+  fireEvent.click(cavity().getByRole('checkbox', { name: 'Fill it with water all the same' }));
+  await waitFor(() => expect(cavity().queryByText(/Water soaks into/)).toBeNull());
+  choose('In a jug');
+  type('Water poured in', '1.2 l');
+  await expectMl('1200.0');
+});
+
+test('a bulk density is found, kept and offered again', async () => {
+  await openStep();
+  chooseMethod('dry-fill');
+  type('Mass of the grain', '300 g');
+  press('Find a bulk density');
+  type('Grain in the jug', '400 g');
+  type('Fills the jug to', '500 ml');
+  type('Name of the grain', 'Millet');
+  press('Keep and use 0.8 g/ml');
+  await expectMl('375.0');
+  type('Bulk density', '1 g/ml');
+  await expectMl('300.0');
+  await waitFor(() => choose(/^Millet/));
+  await expectMl('375.0');
+});
+
+test('a master by its weight, a casting in a jug, an amount that is known', async () => {
+  await openStep();
+  chooseMethod('weighed');
+  type('Mass', '412 g');
+  type('Density', '1.13 g/ml');
+  await expectMl('364.6');
+  chooseMethod('displaced');
+  type(fieldNames['before'] ?? '', '300 ml');
+  type(fieldNames['after'] ?? '', '290 ml');
+  expect(await cavity().findByText(/must rise above/)).toBeInTheDocument();
+  type(fieldNames['after'] ?? '', '338 ml');
+  await expectMl('38.0');
+  chooseMethod('amount');
+  type('Amount', '20 ml');
+  await expectMl('20.0');
+  expect(cavity().queryByRole('button', { name: 'Keep as a mould' })).toBeNull();
+});
+
+test('a coat by area, by a round face, with edges', async () => {
+  await openStep();
+  choose('Coat');
+  choose('Area');
+  type('Area', '1 m2');
+  type('Thickness', '2 mm');
+  await expectMl('2000.0');
+  choose('Round');
+  type('Diameter', '200 mm');
+  // π 100² × 2 mm.
+  await expectMl('62.8');
+  fireEvent.click(cavity().getByRole('checkbox', { name: 'Coat the edges too' }));
+  type('Height of the edges', '20 mm');
+  // And π 200 × 20 × 2 mm.
+  await expectMl('88.0');
+});
+
+test('a mould of the library, all its cavities or one, by the count', async () => {
+  await openStep();
+  chooseMethod('mould');
+  choose(/^Porthole buttons/);
+  await expectMl('33.0');
+  choose(/^Small/);
+  await expectMl('2.4');
+  press('More count');
+  await expectMl('4.8');
+  choose(/^Cleats, four in a row/);
+  // A cavity of the other mould is not one of this.
+  await expectMl('162.3');
+});
+
+test('an insert takes its room in the cavity it is said to stand in', async () => {
+  await openStep();
+  fireEvent.click(screen.getByRole('button', { name: 'Add an insert' }));
+  const insert = within(await screen.findByTestId('insert-1'));
+  const into = (label: string, text: string): void =>
+    void fireEvent.change(insert.getByLabelText(label), { target: { value: text } });
+  into('Diameter', '40 mm');
+  into('Depth', '20 mm');
+  await waitFor(() => expect(screen.getByTestId('insert-1')).toHaveTextContent(/25\.1/));
+  into('In cavity', '2');
+  expect(await insert.findByText(/There is no such cavity/)).toBeInTheDocument();
+});
+
+test('a cavity is removed and put back; it is kept as a mould by a tap', async () => {
+  await openStep();
+  fireEvent.click(screen.getByRole('button', { name: 'Add a cavity' }));
+  await screen.findByTestId('cavity-2');
+  fireEvent.click(screen.getByRole('button', { name: 'Remove cavity 1' }));
+  await waitFor(() => expect(screen.queryByTestId('cavity-2')).toBeNull());
+  await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Undo' })));
+  await screen.findByTestId('cavity-2');
+  fireEvent.click(screen.getByRole('button', { name: 'Remove cavity 2' }));
+  await expectMl('1905.0');
+  press('Keep as a mould');
+  expect(mockPushed).toContainEqual({
+    pathname: '/jobs/[id]/mould',
+    params: { id: 'tray', part: 0 },
+  });
+});
