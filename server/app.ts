@@ -2,6 +2,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { extname, join } from 'node:path';
+import { priceListCsv } from './priceList';
 
 const year = 365 * 24 * 60 * 60 * 1000;
 
@@ -9,7 +10,7 @@ const year = 365 * 24 * 60 * 60 * 1000;
 const hashedFolders = /[\\/](_expo|assets)[\\/]/;
 
 /**
- * Serves the built app and nothing else.
+ * Serves the built app, and the suppliers that stand in for real ones.
  * @param folder of the built app
  */
 export function createApp(folder: string): Express {
@@ -41,6 +42,10 @@ export function createApp(folder: string): Express {
   app.use(compression());
   app.get('/health', (_request, response) => {
     response.json({ status: 'ok' });
+  });
+  app.get('/suppliers/price-list.csv', (_request, response) => {
+    response.setHeader('Cache-Control', 'no-store');
+    response.type('text/csv').send(priceListCsv(Date.now()));
   });
   app.use(
     express.static(folder, {

@@ -1,3 +1,4 @@
+import { benchAmounts } from './amounts';
 import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
@@ -8,6 +9,7 @@ import { benchTrace } from './trace';
 async function main(): Promise<void> {
   const figures = [
     benchPlan(),
+    ...benchAmounts(),
     ...benchMeasure(),
     ...(await benchMesh()),
     ...(await benchLoad()),

@@ -24,7 +24,7 @@ const places: readonly {
 }[] = [
   { name: 'Quick mix', icon: 'scale', path: '/', under: ['/'] },
   { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs'] },
-  { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds'] },
+  { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds', '/buying'] },
   { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },
 ];
 

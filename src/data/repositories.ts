@@ -69,15 +69,13 @@ export function mouldRecordOf(mould: Mould, before?: MouldRecord): MouldRecord {
 }
 
 export function settingsRecordOf(
-  { startedWith, quick, grains }: Pick<SettingsRecord, 'startedWith' | 'quick' | 'grains'>,
+  settings: Omit<SettingsRecord, 'id' | 'schema' | 'revision'>,
   before?: SettingsRecord,
 ): SettingsRecord {
   return {
+    ...settings,
     id: settingsId,
     schema: settingsRecords.version,
     revision: (before?.revision ?? 0) + 1,
-    startedWith,
-    quick,
-    ...(grains === undefined ? {} : { grains }),
   };
 }

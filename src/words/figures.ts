@@ -1,3 +1,4 @@
+import type { MixRatio } from '../core/resin/ratio';
 import { formatNumber, formatPlain } from '../core/quantity/format';
 import { decimalsOfStep } from '../core/quantity/round';
 
@@ -34,13 +35,45 @@ export const sayOnScale = (g: number, stepG: number): string =>
 export const sayFluidOunces = (us: number, imperial: number): string =>
   `${withUnit(formatNumber(us, 2), 'US fl oz')} · ${withUnit(formatNumber(imperial, 2), 'imp fl oz')}`;
 
-/** A ratio both ways, the stated one first: 3 : 1 by volume, 100 : 28.91 by weight. */
-export function sayRatio(ratio: {
-  readonly byVolume: { readonly a: number };
-  readonly byWeight: { readonly b: number };
-}): { readonly byVolume: string; readonly byWeight: string } {
+/** A ratio both ways: 3 : 1 by volume, 100 : 28.91 by weight. */
+function sayRatio(ratio: MixRatio): { readonly volume: string; readonly weight: string } {
   return {
-    byVolume: `${formatPlain(ratio.byVolume.a, 3)}${tie}:${tie}1`,
-    byWeight: `100${tie}:${tie}${formatPlain(ratio.byWeight.b, 2)}`,
+    volume: `${formatPlain(ratio.byVolume.a, 3)}${tie}:${tie}1 by volume`,
+    weight: `100${tie}:${tie}${formatPlain(ratio.byWeight.b, 2)} by weight`,
   };
 }
+
+/**
+ * A resin's ratio both ways, the stated one first; one sentence for a resin in one bottle.
+ * @param statedBy by volume first where it does not matter
+ */
+export function sayRatios(
+  ratio: MixRatio | undefined,
+  statedBy: 'volume' | 'weight' = 'volume',
+): readonly [string, ...string[]] {
+  if (ratio === undefined) return ['one part, nothing to mix'];
+  const { volume, weight } = sayRatio(ratio);
+  return statedBy === 'volume' ? [volume, weight] : [weight, volume];
+}
+
+/** A time as people say it: 30 s, 45 min, 12 h, 3 days. */
+export function sayTime(minutes: number): string {
+  if (minutes < 1.5) return withUnit(formatPlain(minutes * 60, 0), 's');
+  if (minutes < 100) return withUnit(formatPlain(minutes, minutes < 10 ? 1 : 0), 'min');
+  if (minutes < 72 * 60) return withUnit(formatPlain(minutes / 60, minutes < 600 ? 1 : 0), 'h');
+  return withUnit(formatPlain(minutes / 1440, 1), 'days');
+}
+
+/** A dose in percent, with the figures that small ones need: 0.025 %, 2 %. */
+export const sayDose = (share: number): string =>
+  withUnit(formatPlain(share * 100, share < 0.001 ? 4 : share < 0.01 ? 3 : 2), '%');
+
+/** A mass of pigment: a hundredth of a gram is what a fine scale shows. */
+export const sayPigmentG = (g: number): string => withUnit(formatNumber(g, g < 10 ? 2 : 1), 'g');
+
+/** A price, always with two decimals; the coin is the person's own. */
+export const sayMoney = (money: number, currency: string): string =>
+  currency === '' ? formatNumber(money, 2) : `${currency}${tie}${formatNumber(money, 2)}`;
+
+/** Water for the mark of a cup, to the hundredth that a fine scale shows. */
+export const sayWaterG = (g: number): string => withUnit(formatNumber(g, 2), 'g');

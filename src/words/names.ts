@@ -7,6 +7,12 @@ import type { FileUnit } from '../core/measure/mesh/fileUnits';
 import type { UpSide } from '../core/measure/mesh/orientation';
 import type { MouldMaterial } from '../core/measure/mould/materials';
 import type { PartShape } from '../core/measure/parts/partSchema';
+import type { coloursFrom } from '../core/colour/colourSchemas';
+import type { PigmentKind } from '../core/colour/pigmentKinds';
+import type { Joint, LayerStyle } from '../core/layers/layersSchema';
+import type { wants } from '../core/job';
+import type { MeasuredBy } from '../core/mix/mixingSchema';
+import type { Clarity } from '../core/resin/resinSchema';
 import type { Kind } from '../core/quantity/kinds';
 import type { ResinFamily } from '../core/resin/families';
 
@@ -117,6 +123,52 @@ export const familyNames: Readonly<Record<ResinFamily, string>> = {
   'silicone-platinum': 'Silicone, platinum cure',
 };
 
+export const pigmentNames: Readonly<Record<PigmentKind, string>> = {
+  powder: 'Powder',
+  'epoxy-paste': 'Epoxy paste',
+  'polyurethane-paste': 'Polyurethane paste',
+  'polyester-paste': 'Polyester paste',
+  'silicone-paste': 'Silicone paste',
+  'liquid-acrylic': 'Liquid acrylic',
+  'alcohol-ink': 'Alcohol ink',
+  dye: 'Dye',
+};
+
+export const layerStyleNames: Readonly<Record<LayerStyle, string>> = {
+  'one-pour': 'One pour',
+  equal: 'Equal layers',
+  'full-top-off': 'Full, then a top-off',
+  'lock-in': 'Thin one first',
+};
+
+export const coloursFromNames: Readonly<Record<(typeof coloursFrom)[number], string>> = {
+  'own-batches': 'Each by itself, its own A and B',
+  'one-batch': 'As shares of one mixed batch',
+};
+
+export const measuredByNames: Readonly<Record<MeasuredBy, string>> = {
+  weight: 'On a scale',
+  volume: 'In marked cups',
+  pump: 'By pump strokes',
+};
+
+export const wantNames: Readonly<Record<(typeof wants)[number], string>> = {
+  'fine-detail': 'Must run into fine detail',
+  glitter: 'Glitter or flakes must not sink',
+};
+
+export const jointNames: Readonly<Record<Joint, string>> = {
+  tacky: 'In the tacky window',
+  scuff: 'Cured, scuffed, wiped',
+};
+
+export const clarityNames: Readonly<Record<Clarity, string>> = {
+  'water-clear': 'Water-clear',
+  clear: 'Clear',
+  tinted: 'Tinted',
+  opaque: 'Opaque',
+};
+
 export const kindNames: Readonly<Record<Kind, string>> = {
   length: 'a length',
   area: 'an area',
@@ -126,6 +178,9 @@ export const kindNames: Readonly<Record<Kind, string>> = {
   temperature: 'a temperature',
   fraction: 'a percentage',
   angle: 'an angle',
+  time: 'a time',
+  flow: 'a pouring rate',
+  viscosity: 'a viscosity',
 };
 
 /** What a quantity looks like when it is right. */
@@ -138,6 +193,9 @@ export const exampleOfKind: Readonly<Record<Kind, string>> = {
   temperature: '21 °C or 70 °F',
   fraction: '10 %',
   angle: '3°',
+  time: '45 min or 12 h',
+  flow: '500 ml/min',
+  viscosity: '350 mPa·s',
 };
 
 /** The last name in a field's path, as the screen calls it. */
@@ -231,4 +289,24 @@ export const fieldNames: Readonly<Record<string, string>> = {
   format: 'Format',
   version: 'Version',
   batches: 'Batches',
+  potLife: 'Pot life',
+  ratio: 'Ratio',
+  hardener: 'Hardener',
+  layers: 'Layers',
+  lockIn: 'First thin layer',
+  maxDepth: 'Greatest layer here',
+  caution: 'Caution',
+  portions: 'Colours',
+  pigments: 'Pigments',
+  tint: 'Tint of all of A',
+  testDepth: 'Depth in the test cup',
+  scaleStep: 'Scale shows',
+  containers: 'Containers',
+  mixing: 'Mixing',
+  stir: 'Stirring',
+  pourRate: 'Pouring rate',
+  kits: 'Kits',
+  lots: 'Lots',
+  leftoverMoulds: 'Moulds for leftovers',
+  cupMarks: 'Cup marks',
 };

@@ -1,8 +1,10 @@
 import type { Problem, ProblemData } from '../core/problem';
 import type { Kind } from '../core/quantity/kinds';
 import { formatPlain } from '../core/quantity/format';
-import { sayMl, sayMm } from './figures';
-import { exampleOfKind, kindNames } from './names';
+import type { PigmentKind } from '../core/colour/pigmentKinds';
+import type { ResinFamily } from '../core/resin/families';
+import { sayDose, sayMl, sayMm, sayPercent, sayTime } from './figures';
+import { exampleOfKind, familyNames, kindNames, pigmentNames } from './names';
 
 type Data = ProblemData;
 
@@ -21,6 +23,12 @@ const shown = (value: unknown): string =>
 
 const sayPlace = (data: Data): string =>
   `${formatPlain(Number(data['x']), 1)}, ${formatPlain(Number(data['y']), 1)}`;
+
+/** The nearest depths that can be split, where a depth cannot. */
+function sayDepthsThatGo(data: Data): string {
+  const depths = [data['lowerMm'], data['upperMm']].filter((each) => each !== undefined);
+  return `${oneOf(depths.map((each) => sayMm(Number(each))))} would go.`;
+}
 
 /** One sentence or two for each code: what is wrong, then what would be right. */
 const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>> = {
@@ -67,6 +75,64 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
     `Heights must rise: more than ${sayMm(Number(data['below']))}, the one before.`,
   'height-above-top': (data) =>
     `That is at or above the rim. The depth is ${sayMm(Number(data['depthMm']))}.`,
+  'no-such-hardener': (data, value) =>
+    `The card has no hardener ${shown(value)}. It has ${oneOf(choices(data))}.`,
+  'ratio-rules-unsaid': () =>
+    'Both ratios are given; say which of them the maker states, by volume or by weight.',
+  'not-a-date': () => 'Write a day like 2026-11-23.',
+  'not-a-density': (data) =>
+    `That makes ${formatPlain(Number(data['densityGPerMl']), 2)} g/ml, which no part of a resin weighs. Check both units, and take off the cup.`,
+  'layers-said-twice': () =>
+    'Choose heights of your own, or let Nipperkin split it: not both at once.',
+  'no-layer-split': (data) =>
+    `${sayMm(Number(data['depthMm']))} cannot be split into layers of ${sayMm(Number(data['leastMm']))} to ` +
+    `${sayMm(Number(data['takesMm']))}. ${sayDepthsThatGo(data)} Or choose another resin; a cooler room or a fan lets a layer be deeper.`,
+  'lock-in-too-deep': (data) =>
+    `The first thin layer must be less than the whole depth, ${sayMm(Number(data['depthMm']))}.`,
+  'lock-in-over-limit': (data) =>
+    `The first layer can be ${sayMm(Number(data['takesMm']))} at the most with this resin here.`,
+  'lock-in-under-least': (data) =>
+    `This resin wants ${sayMm(Number(data['leastMm']))} at the least, or it stays soft.`,
+  'planing-over-layer': (data) =>
+    `A layer of ${sayMm(Number(data['layerMm']))} would be planed away whole. Plane less, or pour thicker layers.`,
+  'pot-life-too-short': (data) =>
+    `It is pourable for ${sayTime(Number(data['potLifeMin']))} in this room, and stirring takes ${sayTime(Number(data['stirMin']))}. ` +
+    'Take a slower hardener, a cooler room, or a shorter stir if the maker allows it.',
+  'least-over-limit': (data) =>
+    `The maker asks for batches of ${sayMl(Number(data['leastMl']))} at the least; ` +
+    (data['inTime'] === true
+      ? `${sayMl(Number(data['limitMl']))} is what can be poured in its pot life. Pour faster, work cooler, or take a slower hardener.`
+      : `this container takes ${sayMl(Number(data['limitMl']))}. Choose a larger one.`),
+  'no-dose': () => 'Say how much: a share like 0.5 %, drops, or the pot before and after.',
+  'dose-said-twice': () => 'Say how much in one way only.',
+  'drops-not-weighed': () => 'Weigh twenty drops of this bottle, like 0.62 g.',
+  'portion-said-twice': () => 'Say it as a share, as a volume or as the rest: one of them.',
+  'not-a-colour': () => 'A colour is written like #1f6f78.',
+  'pot-not-lighter': (data) =>
+    `The pot must be lighter afterwards than before, ${formatPlain(Number(data['beforeG']), 2)} g.`,
+  'test-cup-needs-depth': () =>
+    'Nothing here has a depth, so a test cup says nothing of it. Give the dose as it is.',
+  'pigment-wrong-family': (data) =>
+    `${pigmentNames[data['kind'] as PigmentKind]} spoils ${familyNames[data['family'] as ResinFamily].toLowerCase()}: it foams or stays soft. ` +
+    'Use powder, or a paste made for this family.',
+  'pigment-over-limit': (data) =>
+    `${sayDose(Number(data['share']))} of the mix is more than the ` +
+    `${data['byLabel'] === true ? 'label allows' : 'cure bears'}, ${sayDose(Number(data['limit']))}: it would stay soft. Use less, or a stronger pigment.`,
+  'no-such-layer': (data) =>
+    `There is no such layer: a number from 1 to ${String(data['layers'])}.`,
+  'two-rests': () => 'Only one colour can be the rest. Give the others a share or a volume.',
+  'portions-over-whole': (data) =>
+    `The colours come to ${sayPercent(Number(data['sum']))}, ${sayMl(Number(data['overMl']))} more than there is. Make one smaller, or call it the rest.`,
+  'portions-short': (data) =>
+    `The colours come to ${sayPercent(Number(data['sum']))}; ${sayMl(Number(data['missingMl']))} have none. Call one of them the rest.`,
+  'portions-overlap': (data) =>
+    `Cavity ${String(data['cavity'])} in layer ${String(data['layer'])} would have two colours. Divide it by cavities or by layers.`,
+  'portion-of-nothing': () => 'That cavity ends below that layer: there is nothing to colour.',
+  'no-kits': () => 'No kit on sale is known. Add one to the card, with its size and price.',
+  'order-too-large': () =>
+    'That is too large an order to search for its best price. Ask the supplier for an offer.',
+  'too-many-cavities': (data) =>
+    `At most ${String(data['most'])} single cavities can stand ready. Leave some moulds out.`,
   'not-finite': () => 'These must all be plain numbers.',
   'corner-too-round': (data) =>
     `Too round: a corner can have ${sayMm(Number(data['greatestMm']))} at the most, half the shorter side.`,
@@ -190,6 +256,17 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
   'not-json': () =>
     'This file is not JSON, so it is not a Nipperkin file. Choose one that Nipperkin exported.',
   'no-file': (_, value) => `No file to read at ${shown(value)}. Check the path.`,
+  'not-csv': (data) =>
+    `This is not a table of comma-separated values: line ${String(data['row'])} cannot be read. Save it again as CSV.`,
+  'supplier-silent': () =>
+    'The supplier does not answer. Try again later, or open a price list as a file.',
+  'link-broken': () =>
+    'This link is cut off or changed on its way. Copy it whole, or ask for the card as a file.',
+  'no-such-batch': (data) =>
+    `There is no such batch: a number from 1 to ${String(data['batches'])}.`,
+  'nothing-to-correct': () => 'This resin comes in one bottle: there is no ratio to correct.',
+  'unknown-option': (_, value) =>
+    `${String(value)} The command knows --poured-a and --poured-b, each with a mass like "438 g".`,
   'no-argument': () => 'Name a job file, or - for standard input.',
 };
 

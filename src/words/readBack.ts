@@ -3,7 +3,7 @@ import { readQuantity } from '../core/quantity/readQuantity';
 import type { Kind } from '../core/quantity/kinds';
 import type { QuantityRule } from '../core/quantity/rules';
 import { InputError } from '../core/problem';
-import { sayC, sayG, sayMl, sayMm, sayPercent } from './figures';
+import { sayC, sayG, sayMl, sayMm, sayPercent, sayTime } from './figures';
 
 const tie = '\u00a0';
 
@@ -25,6 +25,12 @@ function said(kind: Kind, value: number): string {
       return sayPercent(value);
     case 'angle':
       return `${formatPlain(value, 1)}${tie}°`;
+    case 'time':
+      return sayTime(value);
+    case 'flow':
+      return `${formatPlain(value, 1)}${tie}ml/min`;
+    case 'viscosity':
+      return `${formatPlain(value, 1)}${tie}mPa·s`;
   }
 }
 

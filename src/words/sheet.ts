@@ -1,22 +1,69 @@
-import type { Plan } from '../core/plan/planTypes';
-import { sayC, sayG, sayMl, sayMm, sayOnScale, sayRatio } from './figures';
+import type { PigmentDose, Plan } from '../core/plan/planTypes';
+import { sayC, sayDose, sayG, sayMl, sayMm, sayOnScale, sayPigmentG, sayRatios } from './figures';
 import { shapeNames } from './names';
 import { sayWarning } from './warnings';
 
-/** Equal batches of one layer, told once. */
+/** Equal batches of one colour in one layer, told once. */
 export interface BatchGroup {
+  readonly key: string;
   readonly layer: number;
   readonly count: number;
   readonly batch: Plan['batches'][number];
 }
 
-/** Batches of a plan by layer; within a layer they are equal. */
+/** Batches of a plan by layer and colour; within one of these they are equal. */
 export function batchGroups(plan: Plan): readonly BatchGroup[] {
-  return plan.layers.flatMap((_, layer) => {
-    const ofLayer = plan.batches.filter((batch) => batch.layer === layer);
-    const [batch] = ofLayer;
-    return batch === undefined ? [] : [{ layer, count: ofLayer.length, batch }];
+  const groups = new Map<string, BatchGroup>();
+  for (const batch of plan.batches) {
+    const key = `${batch.layer}/${batch.portions.join()}`;
+    const found = groups.get(key);
+    groups.set(key, { key, layer: batch.layer, batch, count: (found?.count ?? 0) + 1 });
+  }
+  return [...groups.values()];
+}
+
+/** What a batch is for: its layer and its colour; nothing where there is one pour of one colour. */
+export function sayBatchFor(plan: Plan, { layer, batch }: BatchGroup): string {
+  const coloured = plan.batches.some(({ colour }) => colour !== undefined);
+  const colour = batch.colour ?? (coloured ? 'Plain' : '');
+  return [sayLayer(plan, layer), colour].filter((text) => text !== '').join(': ');
+}
+
+/** Pigment for one batch, a line for each. */
+export function sayPigments(doses: readonly PigmentDose[]): readonly string[] {
+  return doses.map(({ name, g, share, drops }) => {
+    const counted = drops === undefined ? '' : `, about ${Math.round(drops)} drops`;
+    return `${name} ${sayPigmentG(g)} (${sayDose(share)}${counted})`;
   });
+}
+
+/** How a batch is measured out where it is not weighed, and where its shares go. */
+export function sayMeasuring(batch: Plan['batches'][number]): readonly string[] {
+  const { inCup, strokes, cupMarks, shares, tintedAG } = batch;
+  const [markA, markB, markBoth] = cupMarks ?? [];
+  return [
+    ...(tintedAG === undefined ? [] : ['A is weighed with its tint in it.']),
+    ...(inCup === undefined
+      ? []
+      : [
+          `In marked cups: A ${sayMl(inCup.aMl)}, B ${sayMl(inCup.bMl)}, together ${sayMl(inCup.totalMl)}.`,
+        ]),
+    ...(markA === undefined || markB === undefined || markBoth === undefined
+      ? []
+      : [
+          `Water for the marks: ${sayPigmentG(markA.waterG)}, ${sayPigmentG(markB.waterG)}, both ${sayPigmentG(markBoth.waterG)}.`,
+        ]),
+    ...(strokes === undefined
+      ? []
+      : [
+          `${strokes.rounds} rounds of ${strokes.perRound.a} of A and ${strokes.perRound.b} of B: ` +
+            `${strokes.a} and ${strokes.b} strokes in all.`,
+        ]),
+    ...shares.map(
+      ({ name, g, pigments }) =>
+        `${name}: ${sayG(g)} of the mix${pigments.length === 0 ? '' : `, with ${sayPigments(pigments).join(', ')}`}`,
+    ),
+  ];
 }
 
 /** A layer's name and borders: `Layer 2, 40 mm to 80 mm`; nothing where there is one pour. */
@@ -28,14 +75,15 @@ export function sayLayer(plan: Plan, layer: number): string {
 
 /** The mixing sheet as plain text, for a message, a note or a label. */
 export function sheetText(plan: Plan): string {
-  const ratio = sayRatio(plan.resin.ratio);
+  const ratios = sayRatios(plan.resin.ratio).join(', ');
   const parts = plan.parts.map(
     (part) =>
       `- ${part.name ?? shapeNames[part.shape]}${part.count > 1 ? ` × ${part.count}` : ''}: ${sayMl(part.ml)}`,
   );
-  const batches = batchGroups(plan).flatMap(({ layer, count, batch }) => {
+  const batches = batchGroups(plan).flatMap((group) => {
+    const { count, batch } = group;
     const { aG, bG, totalG, stepG } = batch.onScale;
-    const title = [sayLayer(plan, layer), `${count} ${count === 1 ? 'batch' : 'equal batches'}`]
+    const title = [sayBatchFor(plan, group), `${count} ${count === 1 ? 'batch' : 'equal batches'}`]
       .filter((text) => text !== '')
       .join(': ');
     return [
@@ -43,11 +91,12 @@ export function sheetText(plan: Plan): string {
       `  A ${sayOnScale(aG, stepG)} g (${sayMl(batch.a.ml)})`,
       `  B ${sayOnScale(bG, stepG)} g (${sayMl(batch.b.ml)})`,
       `  Scale reads ${sayOnScale(totalG, stepG)} g with both in`,
+      ...[...sayPigments(batch.pigments), ...sayMeasuring(batch)].map((line) => `  ${line}`),
     ];
   });
   return [
     plan.name,
-    `${plan.resin.name}, ${ratio.byVolume} by volume, ${ratio.byWeight} by weight`,
+    `${plan.resin.name}, ${ratios}`,
     `Room ${sayC(plan.roomTemperatureC)}`,
     '',
     `Cavities ${sayMl(plan.cavityMl)}`,

@@ -1,6 +1,6 @@
 import type { Warning } from '../core/plan/planTypes';
-import { formatNumber } from '../core/quantity/format';
-import { sayMl, sayMm } from './figures';
+import { formatNumber, formatPlain } from '../core/quantity/format';
+import { sayMl, sayMm, sayPercent, sayTime } from './figures';
 
 /** What will happen, why, and what to do: three short sentences at most. */
 export function sayWarning({ code, data }: Warning): string {
@@ -23,6 +23,82 @@ export function sayWarning({ code, data }: Warning): string {
       return (
         `A batch of ${sayMl(Number(data['batchMl']))} is more than the container takes, ` +
         `${sayMl(Number(data['limitMl']))}. Mix more batches.`
+      );
+    case 'thinner-than-least': {
+      const where = Number(data['layers']) > 1 ? `Layer ${String(data['layer'])}` : 'This pour';
+      return (
+        `${where} is ${sayMm(Number(data['depthMm']))} deep; ${String(data['name'])} wants ` +
+        `${sayMm(Number(data['leastDepthMm']))} at the least to warm itself. It may stay soft. ` +
+        'Choose fewer layers or a resin for thin pours.'
+      );
+    }
+    case 'over-pot-life':
+      return (
+        `Mixing and pouring a batch takes ${sayTime(Number(data['workingMin']))}; it is pourable for ` +
+        `${sayTime(Number(data['potLifeMin']))} in this room. Mix smaller batches.`
+      );
+    case 'under-least-batch':
+      return (
+        `A batch is ${sayMl(Number(data['batchMl']))}; the maker of ${String(data['name'])} asks for ` +
+        `${sayMl(Number(data['leastMl']))} at the least. It may stay soft. Mix fewer, larger batches.`
+      );
+    case 'cup-too-coarse':
+      return (
+        `Marks of ${sayMl(Number(data['stepMl']))} put B ${sayPercent(Math.abs(Number(data['ratioError'])))} off. ` +
+        'The casting may stay soft. Weigh it, or use a finer cup.'
+      );
+    case 'pump-off-ratio':
+      return (
+        `${String(data['a'])} strokes of A to ${String(data['b'])} of B are ` +
+        `${sayPercent(Math.abs(Number(data['ratioError'])))} off the ratio. Weigh it, or calibrate the pumps again.`
+      );
+    case 'strokes-missing':
+      return 'To count strokes, say what one stroke of each pump gives: catch ten of them and weigh.';
+    case 'tint-depth-not-for-opaque':
+      return (
+        `Opaque colour looks the same at any depth, so the dose of the test cup stands as it was at ` +
+        `${sayMm(Number(data['testedAtMm']))}.`
+      );
+    case 'lots-expired':
+      return (
+        `${sayMl(Number(data['ml']))} of ${String(data['name'])} on the shelf is past its best-before, ` +
+        `${String(data['bestBefore'])}. It is not counted. Try a small cup before you trust it.`
+      );
+    case 'layers-need-a-form':
+      return 'Nothing here has a depth, so it is poured in one go. Measure a form to cut it into layers.';
+    case 'ratios-impossible':
+      return (
+        `Both ratios of ${String(data['name'])} would make B ${formatPlain(Number(data['densityRatio']), 2)} times as ` +
+        `dense as A; parts of a resin lie between ${String(data['least'])} and ${String(data['greatest'])}. ` +
+        'Read the label again: one of the two is something else.'
+      );
+    case 'ratios-against-densities':
+      return (
+        `Both ratios of ${String(data['name'])} make B ${formatPlain(Number(data['densityRatio']), 3)} times as dense as A, ` +
+        `the densities ${formatPlain(Number(data['typedRatio']), 3)} times. The stated ratio rules. Weigh a known volume of each part.`
+      );
+    case 'density-assumed':
+      return (
+        `The card of ${String(data['name'])} gives no densities; ` +
+        (data['onePart'] === true
+          ? `${formatPlain(Number(data['densityAGPerMl']), 3)} g/ml is assumed. `
+          : `A ${formatPlain(Number(data['densityAGPerMl']), 3)} and B ${formatPlain(Number(data['densityBGPerMl']), 3)} g/ml are assumed. `) +
+        'Weigh a known volume of each part to be sure.'
+      );
+    case 'depths-crossed':
+      return (
+        `The least depth of ${String(data['name'])}, ${sayMm(Number(data['leastDepthMm']))}, is over its greatest, ` +
+        `${sayMm(Number(data['greatestDepthMm']))}. Read the label again.`
+      );
+    case 'recoat-crossed':
+      return (
+        `The recoat window of ${String(data['name'])} would close at ${sayTime(Number(data['toMin']))}, before it opens at ` +
+        `${sayTime(Number(data['fromMin']))}. Read the label again.`
+      );
+    case 'times-crossed':
+      return (
+        `Times of ${String(data['name'])} are out of order: ${sayTime(Number(data['earlierMin']))} should come before ` +
+        `${sayTime(Number(data['laterMin']))}. Read the label again.`
       );
     case 'resin-not-on-shelf':
       return `${String(data['name'])} is not on the shelf any more. The job goes on with its own copy of the card.`;

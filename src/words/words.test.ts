@@ -75,9 +75,9 @@ test('every reason and warning of a plan has words of its own', () => {
   const busy = planJob(
     {
       ...job,
-      resin: { ...job.resin, id: 'gone', greatestDepth: '20 mm' },
+      resin: { ...job.resin, id: 'gone', depth: { greatest: '20 mm' } },
       batches: 1,
-      scale: { step: '100 g' },
+      scaleStep: '100 g',
     },
     { resins: [], moulds: [] },
   );

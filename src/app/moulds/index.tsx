@@ -1,12 +1,12 @@
 import { useRouter } from 'expo-router';
 import { MouldListScreen } from '@/features/moulds/MouldListScreen';
-import { ShelfTabs } from '@/features/shelf/ShelfTabs';
+import { ShelfTabs, shelfPaths } from '@/features/shelf/ShelfTabs';
 
 export default function MouldsRoute() {
   const router = useRouter();
   return (
     <MouldListScreen
-      tabs={<ShelfTabs here="moulds" onChange={() => router.navigate('/shelf')} />}
+      tabs={<ShelfTabs here="moulds" onChange={(shelf) => router.navigate(shelfPaths[shelf])} />}
       onOpen={(id) => router.push({ pathname: '/moulds/[id]', params: { id } })}
       onNew={() => router.push('/moulds/new')}
     />

@@ -1,12 +1,12 @@
 import { useRouter } from 'expo-router';
 import { ShelfScreen } from '@/features/shelf/ShelfScreen';
-import { ShelfTabs } from '@/features/shelf/ShelfTabs';
+import { ShelfTabs, shelfPaths } from '@/features/shelf/ShelfTabs';
 
 export default function ShelfRoute() {
   const router = useRouter();
   return (
     <ShelfScreen
-      tabs={<ShelfTabs here="resins" onChange={() => router.navigate('/moulds')} />}
+      tabs={<ShelfTabs here="resins" onChange={(shelf) => router.navigate(shelfPaths[shelf])} />}
       onOpen={(id) => router.push({ pathname: '/shelf/[id]', params: { id } })}
       onNew={() => router.push('/shelf/new')}
     />

@@ -46,6 +46,11 @@ export interface MeasuredWhole {
    * @returns ml
    */
   readonly volumeBelowMl: (heightMm: number) => number;
+  /**
+   * V(h) of each part by itself, all of its count, less the inserts in it.
+   * @returns for a height over the common floor, ml by part
+   */
+  readonly volumesBelowMl: () => (heightMm: number) => readonly number[];
   /** Level area of all parts together just below a height, mm². */
   readonly areaAtMm2: (heightMm: number) => number;
 }
@@ -80,7 +85,7 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
   const together = solidOfSlabs(
     combinedSlabs([
       ...hosts.map(({ solid, count }) => ({ slabs: solid.slabs, factor: count, raisedMm: 0 })),
-      ...taken,
+      ...taken.flat(),
     ]),
     [],
   );
@@ -120,6 +125,23 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
     errs: errsTogether(doubts),
     depthMm,
     volumeBelowMl: (heightMm) => formlessMl + together.volumeBelowMl(heightMm),
+    volumesBelowMl: () => {
+      const solids = hosts.map(({ solid, count }, index) => {
+        const less = taken[index] ?? [];
+        if (less.length === 0) return { solid, count };
+        // What has no form is there from the first millimetre, less what inserts take up higher.
+        const own = { slabs: solid.slabs, factor: count, raisedMm: 0 };
+        const net = solidOfSlabs(combinedSlabs([own, ...less]), []);
+        const formlessMl = solid.depthMm === undefined ? solid.volumeMl * count : 0;
+        return {
+          count: 1,
+          solid: {
+            volumeBelowMl: (heightMm: number): number => formlessMl + net.volumeBelowMl(heightMm),
+          },
+        };
+      });
+      return (heightMm) => solids.map(({ solid, count }) => solid.volumeBelowMl(heightMm) * count);
+    },
     areaAtMm2: together.areaAtMm2,
   };
 }

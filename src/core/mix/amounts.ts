@@ -13,11 +13,15 @@ export interface MixAmounts extends Amount {
 }
 
 /**
- * Splits a volume of mixed resin into part A and part B.
+ * Splits a volume of mixed resin into part A and part B; a resin in one bottle is all A.
  * Volumes are taken to add up; the small contraction on mixing stays inside the overage.
  * @param mixedMl volume of both parts together
  */
 export function amountsOf(mixedMl: number, resin: ReadResin): MixAmounts {
+  if (resin.ratio === undefined) {
+    const all = { ml: mixedMl, g: mixedMl * resin.densityAGPerMl };
+    return { ...all, a: all, b: { ml: 0, g: 0 } };
+  }
   const { volumeAPerB } = resin.ratio;
   const aMl = (mixedMl * volumeAPerB) / (volumeAPerB + 1);
   const bMl = mixedMl / (volumeAPerB + 1);

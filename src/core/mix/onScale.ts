@@ -11,22 +11,53 @@ export interface ScaleFigures {
   readonly ratioError: number;
 }
 
+/** Figures as the marks of a cup can show them. */
+export interface CupFigures {
+  readonly stepMl: number;
+  readonly aMl: number;
+  readonly bMl: number;
+  /** The level with both in one cup. */
+  readonly totalMl: number;
+  readonly ratioError: number;
+}
+
+interface Rounded {
+  readonly a: number;
+  readonly b: number;
+  readonly total: number;
+  readonly ratioError: number;
+}
+
 /**
- * Rounds one batch for the scale and keeps it in ratio: A goes up to the next step, since short is
- * worse than over, and B is what that A asks for, to the nearest step.
- * @param aG exact mass of A
- * @param massAPerB the ratio by weight
+ * A goes up to the next step, since short is worse than over, and B is what that A asks for, to the nearest step.
+ * @param aPerB undefined where there is no B
+ */
+function inSteps(a: number, aPerB: number | undefined, step: number): Rounded {
+  const roundedA = roundUpToStep(a, step);
+  if (aPerB === undefined) return { a: roundedA, b: 0, total: roundedA, ratioError: 0 };
+  const wantedB = roundedA / aPerB;
+  const roundedB = roundToStep(wantedB, step);
+  return {
+    a: roundedA,
+    b: roundedB,
+    total: roundToStep(roundedA + roundedB, step),
+    ratioError: roundedB / wantedB - 1,
+  };
+}
+
+/**
+ * Rounds one batch for the scale and keeps it in ratio.
+ * @param aG exact mass of A, whole-A tint included
+ * @param massAPerB the ratio by weight; undefined for a resin in one bottle
  * @param stepG what the scale shows, in g
  */
-export function onScale(aG: number, massAPerB: number, stepG: number): ScaleFigures {
-  const roundedAG = roundUpToStep(aG, stepG);
-  const wantedBG = roundedAG / massAPerB;
-  const roundedBG = roundToStep(wantedBG, stepG);
-  return {
-    stepG,
-    aG: roundedAG,
-    bG: roundedBG,
-    totalG: roundToStep(roundedAG + roundedBG, stepG),
-    ratioError: roundedBG / wantedBG - 1,
-  };
+export function onScale(aG: number, massAPerB: number | undefined, stepG: number): ScaleFigures {
+  const { a, b, total, ratioError } = inSteps(aG, massAPerB, stepG);
+  return { stepG, aG: a, bG: b, totalG: total, ratioError };
+}
+
+/** The same for marked cups, by volume. */
+export function inCup(aMl: number, volumeAPerB: number | undefined, stepMl: number): CupFigures {
+  const { a, b, total, ratioError } = inSteps(aMl, volumeAPerB, stepMl);
+  return { stepMl, aMl: a, bMl: b, totalMl: total, ratioError };
 }

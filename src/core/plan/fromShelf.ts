@@ -8,6 +8,7 @@ import type { Shelf, Warning } from './planTypes';
 export interface JobWithCards {
   readonly resin: Resin;
   readonly measure: Job['measure'];
+  readonly leftoverMoulds: readonly Mould[];
   readonly warnings: readonly Warning[];
 }
 
@@ -31,7 +32,10 @@ export function withMoulds(
  * @param shelf left out where there is none to look at, as for a file
  */
 export function withCards(job: Job, shelf: Shelf | undefined): JobWithCards {
-  if (shelf === undefined) return { resin: job.resin, measure: job.measure, warnings: [] };
+  const { leftoverMoulds = [] } = job;
+  if (shelf === undefined) {
+    return { resin: job.resin, measure: job.measure, leftoverMoulds, warnings: [] };
+  }
   const warnings: Warning[] = [];
   const card = <C extends { readonly id?: string | undefined; readonly name: string }>(
     own: C,
@@ -46,6 +50,9 @@ export function withCards(job: Job, shelf: Shelf | undefined): JobWithCards {
   return {
     resin: card(job.resin, shelf.resins, 'resin-not-on-shelf'),
     measure: withMoulds(job.measure, (mould) => card(mould, shelf.moulds, 'mould-not-in-library')),
+    leftoverMoulds: leftoverMoulds.map((mould) =>
+      card(mould, shelf.moulds, 'mould-not-in-library'),
+    ),
     warnings,
   };
 }

@@ -7,6 +7,7 @@ import { measurePart } from '../measure/parts/measurePart';
 import type { Part } from '../measure/parts/partSchema';
 import { within } from '../measure/within';
 import { readResin } from '../resin/readResin';
+import { withHardener } from '../resin/withHardener';
 import { withCards } from './fromShelf';
 import type { Shelf } from './planTypes';
 import { readingOf } from './readingOf';
@@ -42,7 +43,7 @@ function cavityOf({ name, count }: Part, { solid, doubt }: Measured): MouldCavit
  */
 export function mouldOfJob(job: Job, shelf: Shelf, only?: number): MeasuredMould {
   const { resin, measure } = withCards(job, shelf);
-  const reading = readingOf(job, readResin(resin));
+  const reading = readingOf(job, readResin(withHardener(resin, job.hardener)));
   const kept = measure.parts
     .map((part, index) => ({ part, index }))
     .filter(({ index }) => only === undefined || index === only);

@@ -44,6 +44,7 @@ describe('the tray', () => {
       'overage',
       'totalMl',
       'ratio',
+      'layers',
       'batches',
       'scale',
     ]);
@@ -100,7 +101,10 @@ describe('layers', () => {
 
 describe('warnings', () => {
   test('deeper than the label, until it is cut into layers', () => {
-    const deep: Job = { ...withParts(bowl), resin: { ...tray.resin, greatestDepth: '50 mm' } };
+    const deep: Job = {
+      ...withParts(bowl),
+      resin: { ...tray.resin, depth: { greatest: '50 mm' } },
+    };
     expect(planJob(deep).warnings).toEqual([
       expect.objectContaining({
         code: 'deeper-than-label',
@@ -117,7 +121,7 @@ describe('warnings', () => {
     };
     const [warning] = planJob(drop).warnings;
     expect(warning?.code).toBe('scale-too-coarse');
-    expect(planJob({ ...drop, scale: { step: '0.1 g' } }).warnings).toEqual([]);
+    expect(planJob({ ...drop, scaleStep: '0.1 g' }).warnings).toEqual([]);
   });
 
   test('more in a batch than the container takes', () => {
@@ -194,7 +198,7 @@ test('for any job: parts and batches add up, the ratio holds, no batch is over t
         expect(ratio / a).toBeCloseTo(1, 12);
         expect(batch.ml).toBeLessThanOrEqual(capacityMl * 0.8 * (1 + 1e-9));
         expect(batch.onScale.aG).toBeGreaterThanOrEqual(batch.a.g * (1 - 1e-8));
-        const exactB = batch.onScale.aG / plan.resin.ratio.massAPerB;
+        const exactB = batch.onScale.aG / (plan.resin.ratio?.massAPerB ?? NaN);
         expect(Math.abs(batch.onScale.bG - exactB)).toBeLessThanOrEqual(0.5 + 1e-9);
       }
     }),

@@ -1,184 +1,167 @@
 import type { Job } from '../job';
+import { jointOf } from '../layers/jointOf';
+import { depthTaken, layerHeightsMm, styleOf } from '../layers/layerHeights';
 import { splitAtHeights, type LayerVolume } from '../layers/splitAtHeights';
-import {
-  allowancesOf,
-  residueOfBatchMl,
-  spreadOver,
-  type Allowance,
-  type SpreadAllowance,
-} from '../measure/allowances/allowances';
-import { overageOfKind } from '../measure/allowances/overage';
-import { heightCurve, measureWhole } from '../measure/measureWhole';
+import { spreadOver, type Allowance, type SpreadAllowance } from '../measure/allowances/allowances';
+import type { Mould } from '../measure/mould/mouldSchema';
+import { heightCurve } from '../measure/measureWhole';
 import { amountsOf } from '../mix/amounts';
-import { batchCount } from '../mix/batches';
-import { onScale } from '../mix/onScale';
-import { InputError } from '../problem';
+import { containersOf } from '../mix/containers';
+import { cupMarksOf } from '../mix/cupMarks';
+import { pourableMl, workingOf } from '../mix/working';
 import { readQuantity } from '../quantity/readQuantity';
-import {
-  fillRule,
-  lengthRule,
-  overageRule,
-  roomTemperatureRule,
-  volumeRule,
-} from '../quantity/rules';
+import { roomTemperatureRule, volumeRule, waterTemperatureRule } from '../quantity/rules';
 import { inUnit } from '../quantity/units';
-import { readResin } from '../resin/readResin';
+import { doubtsOfCard } from '../resin/doubtsOfCard';
+import { readResin, type ReadResin } from '../resin/readResin';
+import type { Resin } from '../resin/resinSchema';
+import { withHardener } from '../resin/withHardener';
+import { buyingOf } from '../stock/buying';
 import { withCards } from './fromShelf';
-import type { Plan, PlannedBatch, PlannedLayer, Shelf } from './planTypes';
+import { leftoversOf } from './leftoversOf';
+import { measurePour, type MeasuredPour } from './measurePour';
+import { mixturesOf } from './mixtures';
+import { mixLayers, planBatches, type MixedLayer } from './planBatches';
+import { planTimes } from './planTimes';
+import type { Plan, PlannedLayer, Shelf, Warning } from './planTypes';
 import { readingOf } from './readingOf';
 import { reasons } from './reasons';
-import { batchWarnings, depthWarnings, measureWarnings } from './warnings';
+import { tintOf } from './tintOf';
+import * as warn from './warnings';
 
-/** The overage that was typed, or the one that goes with the kind of job. */
-function overageOf(job: Job): { readonly share: number; readonly rule: string } {
-  if (job.overage !== undefined) {
-    return { share: readQuantity(job.overage, overageRule).value, rule: 'overage-as-typed' };
-  }
-  const { seepage, soak } = job.allowances ?? {};
-  const apart = [seepage, soak].some((each) => each !== undefined && each.off !== true);
-  const kind = job.kind ?? 'general';
-  return { share: overageOfKind(kind, apart), rule: `overage-${kind}` };
-}
-
-/** What each layer takes: its cavity and what of the allowances falls on it, residue in cups left aside. */
-function pouredByLayer(
+/** What of each allowance falls on each layer, ml; those that are off fall on none. */
+function sharesByLayer(
   layers: readonly LayerVolume[],
   allowances: readonly SpreadAllowance[],
-): readonly number[] {
+): readonly { readonly code: Allowance['code']; readonly ml: readonly number[] }[] {
   const shapes = layers.map(({ cavityMl, fromMm, toMm }) => ({
     cavityMl,
     heightMm: (toMm ?? 0) - (fromMm ?? 0),
   }));
-  const shares = allowances.filter(({ on }) => on).map((each) => spreadOver(each, shapes));
-  return layers.map(({ cavityMl }, index) =>
-    shares.reduce((sum, share) => sum + (share[index] ?? 0), cavityMl),
+  return allowances
+    .filter(({ on }) => on)
+    .map((each) => ({ code: each.code, ml: spreadOver(each, shapes) }));
+}
+
+/** The residue of all batches together, with the other allowances. */
+function withResidue(
+  spread: readonly SpreadAllowance[],
+  mixed: readonly MixedLayer[],
+): readonly Allowance[] {
+  const others = spread.map(({ code, on, ml, data }) => ({ code, on, ml, data }));
+  const residues = mixed.flatMap(({ split: { residue, count } }) =>
+    residue === undefined ? [] : [{ ...residue, ml: residue.ml * count, count }],
   );
+  const [first] = residues;
+  if (first === undefined) return others;
+  const ml = residues.reduce((sum, each) => sum + each.ml, 0);
+  const batches = residues.reduce((sum, { count }) => sum + count, 0);
+  return [...others, { code: 'residue', on: first.on, ml, data: { ...first.data, batches } }];
 }
 
-interface SplitLayer {
-  readonly count: number;
-  /** What is mixed for one batch, residue included. */
-  readonly batchMl: number;
-  readonly residue: ReturnType<typeof residueOfBatchMl>;
+/** What a job is planned with, once its cards are found. */
+export interface Pour {
+  /** With its hardener. */
+  readonly card: Resin;
+  readonly resin: ReadResin;
+  readonly measured: MeasuredPour;
+  readonly leftoverMoulds: readonly Mould[];
+  /** What finding the cards gave cause to say. */
+  readonly warnings: readonly Warning[];
+  /** `2026-11-23`, for best-before dates. */
+  readonly today: string | undefined;
 }
 
-/** Equal batches for what one layer takes; what stays in each cup is mixed on top. */
-function batchesOfLayer(
-  pouredMl: number,
-  {
-    job,
-    limitMl,
-    capacityMl,
-  }: {
-    readonly job: Job;
-    readonly limitMl: number | undefined;
-    readonly capacityMl: number | undefined;
-  },
-): SplitLayer {
-  const residue = residueOfBatchMl(job.allowances?.residue, capacityMl ?? pouredMl);
-  const staysMl = residue?.on === true ? residue.ml : 0;
-  if (limitMl !== undefined && staysMl >= limitMl) {
-    throw new InputError(
-      'residue-fills-cup',
-      job.allowances?.residue?.perBatch,
-      { staysMl, limitMl },
-      'allowances.residue.perBatch',
-    );
-  }
-  const count =
-    job.batches ?? (limitMl === undefined ? 1 : batchCount(pouredMl, limitMl - staysMl));
-  return { count, batchMl: pouredMl / count + staysMl, residue };
-}
-
-/** How much deeper the first and the last layer are poured than the finished piece. */
-function stockOf(allowances: readonly SpreadAllowance[]): {
-  readonly topMm: number;
-  readonly bottomMm: number;
-} {
-  const planing = allowances.find(({ code, on }) => code === 'planing' && on);
-  return {
-    topMm: Number(planing?.data['topMm'] ?? 0),
-    bottomMm: Number(planing?.data['bottomMm'] ?? 0),
-  };
-}
+/** A plan without what only a drawing of it needs: choosing makes hundreds of them. */
+export type PouredPlan = Omit<Plan, 'heightCurve'>;
 
 /**
- * The one way from what a person said to what they should do.
- * @param job as checked by `checkJob` or `readJob`
- * @param shelf what is at hand; a card in it stands over the job's own copy of the same `id`.
- *   Leave it out where there is no shelf to look at, as for a file.
- * @throws InputError where figures that are right each by itself cannot go together
- *   (`container-too-small`, `no-height`, `heights-not-rising`, `height-above-top`, `residue-fills-cup`, and those of
- *   `measureWhole` and `allowancesOf`)
+ * From what was measured to layers, amounts, batches, colour and what to buy.
+ * @throws InputError where figures that are right each by itself cannot go together: those of `layerHeightsMm`,
+ *   `splitAtHeights`, `mixturesOf`, `tintOf`, `splitIntoBatches`, `pourableMl`, `leftoversOf`
  */
-export function planJob(job: Job, shelf?: Shelf): Plan {
-  const { resin: card, measure, warnings: shelfWarnings } = withCards(job, shelf);
-  const resin = readResin(card);
-  const { share: overage, rule: overageWhy } = overageOf(job);
-  const reading = readingOf(job, resin);
-  const stepG = reading.scaleStepG;
-  const container = job.container && {
-    capacityMl: readQuantity(job.container.capacity, volumeRule).value,
-    fill: readQuantity(job.container.fill, fillRule).value,
-  };
+export function planPour(job: Job, pour: Pour): PouredPlan {
+  const { card, resin, measured, today } = pour;
+  const { whole, spread, overage, stock } = measured;
+  const stepG = readingOf(job, resin).scaleStepG;
+  const roomC = readQuantity(job.room.temperature, roomTemperatureRule).value;
 
-  const whole = measureWhole(measure, reading);
-  const heightsMm = (job.layers?.heights ?? []).map(
-    (height) => readQuantity(height, lengthRule).value,
-  );
+  const taken = depthTaken(job.layers, resin);
+  const heightsMm = layerHeightsMm(job.layers, whole.depthMm, taken, stock);
   const cut = splitAtHeights(whole, heightsMm);
-  const spread = allowancesOf(job.allowances, overage, whole);
-  const pouredMl = pouredByLayer(cut, spread);
+  const shares = sharesByLayer(cut, spread);
+  const pouredMl = cut.map(({ cavityMl }, layer) =>
+    shares.reduce((sum, { ml }) => sum + (ml[layer] ?? 0), cavityMl),
+  );
 
-  const limitMl = container && container.capacityMl * container.fill;
-  const split = pouredMl.map((ml) =>
-    batchesOfLayer(ml, { job, limitMl, capacityMl: container?.capacityMl }),
-  );
-  const layers = cut.map((layer, index): PlannedLayer => ({
-    ...layer,
-    ...amountsOf((split[index]?.batchMl ?? 0) * (split[index]?.count ?? 0), resin),
-  }));
-  const batches = split.flatMap(({ count, batchMl }, index): PlannedBatch[] => {
-    const amounts = amountsOf(batchMl, resin);
-    const batch = {
-      ...amounts,
-      layer: index,
-      onScale: onScale(amounts.a.g, resin.ratio.massAPerB, stepG),
-    };
-    return Array.from({ length: count }, () => batch);
+  const { mixtures, portions } = mixturesOf(job, {
+    whole,
+    cut,
+    pouredMl,
+    resin,
+    family: card.family,
   });
-  const residues = split.flatMap(({ residue, count }) =>
-    residue === undefined ? [] : [{ ...residue, ml: residue.ml * count }],
+  const working = workingOf(job.mixing, card.family, resin, roomC);
+  const mixed = mixLayers(
+    mixtures,
+    pouredMl,
+    {
+      containers: containersOf(job),
+      pourableMl: pourableMl(working),
+      leastMl: resin.leastBatchMl,
+      asked: job.batches,
+      residue: job.allowances?.residue,
+      moreCups: job.mixing?.cups === 'own' ? 2 : 0,
+    },
+    job.coloursFrom === 'one-batch',
   );
-  const [residue] = residues;
-  const allowances: Allowance[] = [
-    ...spread.map(({ code, on, ml, data }) => ({ code, on, ml, data })),
-    ...(residue === undefined
-      ? []
-      : [
-          {
-            code: 'residue' as const,
-            on: residue.on,
-            ml: residues.reduce((sum, { ml }) => sum + ml, 0),
-            data: { ...residue.data, batches: batches.length },
-          },
-        ]),
-  ];
+  const mixedMl = cut.map((_, layer) =>
+    mixed.reduce(
+      (sum, each) => sum + (each.layer === layer ? each.split.batchMl * each.split.count : 0),
+      0,
+    ),
+  );
   const total = amountsOf(
-    layers.reduce((sum, { ml }) => sum + ml, 0),
+    mixedMl.reduce((sum, ml) => sum + ml, 0),
     resin,
   );
+  const tint =
+    job.tint &&
+    tintOf(
+      job.tint,
+      { g: total.g, aG: total.a.g },
+      { resin, family: card.family, depthMm: whole.depthMm },
+    );
+  const batches = planBatches(job, mixed, {
+    resin,
+    stepG,
+    tint,
+    working,
+    portions,
+    pouredMl,
+    overageMl: shares.find(({ code }) => code === 'overage')?.ml ?? [],
+  });
+  const layers = cut.map(({ fromMm, toMm, cavityMl }, index): PlannedLayer => ({
+    ...amountsOf(mixedMl[index] ?? 0, resin),
+    fromMm,
+    toMm,
+    cavityMl,
+    joint: index === 0 ? undefined : jointOf(job.layers?.joint ?? 'tacky', resin, roomC),
+    batches: batches.filter((batch) => batch.layer === index),
+  }));
+  const allowances = withResidue(spread, mixed);
+  const buying = buyingOf(total.ml, card, resin.mixedDensityGPerMl, today);
+  const planned = { ...taken, style: styleOf(job.layers) };
 
   return {
     name: job.name,
-    roomTemperatureC: readQuantity(job.room.temperature, roomTemperatureRule).value,
+    roomTemperatureC: roomC,
     parts: whole.parts,
     inserts: whole.inserts,
     depthMm: whole.depthMm,
     cavityMl: whole.cavityMl,
     cavityPlusMinusMl: whole.plusMinusMl,
     cavityErrs: whole.errs,
-    heightCurve: heightCurve(whole, heightsMm),
     allowances,
     cavityUsFlOz: inUnit(whole.cavityMl, 'US fl oz'),
     cavityImperialFlOz: inUnit(whole.cavityMl, 'imp fl oz'),
@@ -189,28 +172,70 @@ export function planJob(job: Job, shelf?: Shelf): Plan {
     resin: {
       name: card.name,
       family: card.family,
-      statedBy: card.ratio.by,
+      hardener: card.hardenerName?.trim() || undefined,
+      statedBy: resin.statedBy,
       ratio: resin.ratio,
+      mixedDensityGPerMl: resin.mixedDensityGPerMl,
+      densityFrom: resin.densityFrom,
     },
+    cut: planned,
     layers,
     batches,
+    portions,
+    tint,
+    working,
+    cupMarks:
+      job.cupMarks === undefined
+        ? []
+        : cupMarksOf(
+            job.cupMarks.marks.map((mark) => readQuantity(mark, volumeRule).value),
+            readQuantity(job.cupMarks.water, waterTemperatureRule).value,
+          ),
+    leftovers: leftoversOf(pour.leftoverMoulds, batches, taken),
+    buying,
+    times: planTimes(layers, resin, roomC),
     why: reasons(job, {
-      card,
-      limitMl,
-      container,
-      overage: { share: overage, rule: overageWhy },
-      allowances,
       resin,
+      overage,
+      allowances,
       stepG,
       whole,
       layers,
       batches,
+      cut: planned,
+      working,
+      stock,
     }),
     warnings: [
-      ...shelfWarnings,
-      ...measureWarnings(whole),
-      ...depthWarnings(layers, resin.greatestDepthMm, card.name, stockOf(spread)),
-      ...batchWarnings(batches, limitMl),
+      ...pour.warnings,
+      ...warn.measureWarnings(whole),
+      ...doubtsOfCard(card, resin),
+      ...warn.depthWarnings(layers, resin, card.name, stock),
+      ...warn.formWarnings(planned.style, whole),
+      ...warn.batchWarnings(batches),
+      ...warn.workingWarnings(batches, working),
+      ...warn.leastBatchWarnings(batches, resin, card.name),
+      ...warn.mixingWarnings(job, batches),
+      ...warn.tintWarnings(tint),
+      ...warn.lotWarnings(buying, card.name),
     ],
   };
+}
+
+/**
+ * The one way from what a person said to what they should do.
+ * @param job as checked by `checkJob` or `readJob`
+ * @param shelf what is at hand; a card in it stands over the job's own copy of the same `id`.
+ *   Leave it out where there is no shelf to look at, as for a file.
+ * @param today `2026-11-23`, for best-before dates; the core has no clock
+ * @throws InputError those of `withHardener`, `measurePour` and `planPour`
+ */
+export function planJob(job: Job, shelf?: Shelf, today?: string): Plan {
+  const { resin: found, measure, leftoverMoulds, warnings } = withCards(job, shelf);
+  const card = withHardener(found, job.hardener);
+  const resin = readResin(card);
+  const measured = measurePour(job, measure, readingOf(job, resin));
+  const plan = planPour(job, { card, resin, measured, leftoverMoulds, warnings, today });
+  const bordersMm = plan.layers.flatMap(({ toMm }) => toMm ?? []);
+  return { ...plan, heightCurve: heightCurve(measured.whole, bordersMm) };
 }

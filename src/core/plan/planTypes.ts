@@ -5,11 +5,22 @@ import type { MeasuredInsert } from '../measure/inserts/placeInserts';
 import type { HeightVolume, MeasuredPart } from '../measure/measureWhole';
 import type { PartWarning } from '../measure/measured';
 import type { Mould } from '../measure/mould/mouldSchema';
+import type { PigmentKind } from '../colour/pigmentKinds';
+import type { LayerJoint } from '../layers/jointOf';
+import type { DepthTaken } from '../layers/layerHeights';
+import type { LayerStyle } from '../layers/layersSchema';
 import type { MixAmounts } from '../mix/amounts';
-import type { ScaleFigures } from '../mix/onScale';
+import type { BatchRule } from '../mix/batches';
+import type { CupMark } from '../mix/cupMarks';
+import type { CupFigures, ScaleFigures } from '../mix/onScale';
+import type { Strokes } from '../mix/strokes';
+import type { Working } from '../mix/working';
+import type { CardDoubt } from '../resin/doubtsOfCard';
+import type { Buying } from '../stock/buying';
 import type { ProblemData } from '../problem';
 import type { ResinFamily } from '../resin/families';
 import type { MixRatio } from '../resin/ratio';
+import type { ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 
 /** What a warning or a reason is about, by code; words live in the interface. */
@@ -20,6 +31,16 @@ export interface Warning {
     | 'resin-not-on-shelf'
     | 'mould-not-in-library'
     | 'over-container'
+    | 'thinner-than-least'
+    | 'over-pot-life'
+    | 'under-least-batch'
+    | 'cup-too-coarse'
+    | 'pump-off-ratio'
+    | 'strokes-missing'
+    | 'tint-depth-not-for-opaque'
+    | 'lots-expired'
+    | 'layers-need-a-form'
+    | CardDoubt['code']
     | PartWarning['code'];
   readonly severity: 'tell' | 'warn';
   readonly data: ProblemData;
@@ -27,18 +48,129 @@ export interface Warning {
 
 /** The rule that decided a figure, with the inputs that went in. */
 export interface Reason {
-  readonly figure: 'cavityMl' | 'overage' | 'totalMl' | 'ratio' | 'batches' | 'scale';
+  readonly figure:
+    'cavityMl' | 'overage' | 'totalMl' | 'ratio' | 'layers' | 'batches' | 'potLife' | 'scale';
   readonly rule: string;
   readonly data: ProblemData;
+}
+
+/** A pigment in an amount of the mix. */
+export interface PigmentDose {
+  readonly name: string;
+  readonly kind: PigmentKind;
+  /** Of the mixed mass. */
+  readonly share: number;
+  readonly g: number;
+  readonly drops: number | undefined;
+  readonly fromTestCup: boolean;
+}
+
+/** A part of the pour with a colour of its own, all of its layers together. */
+export interface PlannedPortion extends MixAmounts {
+  readonly name: string;
+  /** Counted from 1 as typed; undefined for all of them. */
+  readonly cavity: number | undefined;
+  readonly layer: number | undefined;
+  /** Of what it is a portion of. */
+  readonly share: number;
+  readonly cavityMl: number;
+  readonly pouredMlByLayer: readonly number[];
+  /** What one looks through. */
+  readonly depthMm: number | undefined;
+  readonly pigments: readonly PigmentDose[];
+  readonly swatch: string | undefined;
+}
+
+/** Colour in all of part A. */
+export interface PlannedTint {
+  readonly name: string | undefined;
+  readonly kind: PigmentKind;
+  readonly swatch: string | undefined;
+  readonly g: number;
+  /** Of the mixed mass. */
+  readonly share: number;
+  readonly depthMm: number | undefined;
+  readonly fromTestCup: boolean;
+  readonly opaque: boolean;
+  readonly testedAtMm: number | undefined;
+  /** All of A with its tint. */
+  readonly tintedAG: number;
+  /** Pigment for each gram of A. */
+  readonly perAG: number;
+}
+
+/** A portion of one mixed batch that is coloured by itself. */
+export interface BatchShare {
+  /** Its place among the portions. */
+  readonly portion: number;
+  readonly name: string;
+  readonly ml: number;
+  readonly g: number;
+  readonly pigments: readonly PigmentDose[];
 }
 
 export interface PlannedBatch extends MixAmounts {
   /** Which layer it is for, counted from 0. */
   readonly layer: number;
+  /** The portions it is for, by their place; empty for plain resin and where all are from one batch. */
+  readonly portions: readonly number[];
+  readonly colour: string | undefined;
+  readonly swatch: string | undefined;
+  readonly pigments: readonly PigmentDose[];
+  /** A with the whole-A tint in it, as it is weighed; undefined without one. */
+  readonly tintedAG: number | undefined;
+  readonly shares: readonly BatchShare[];
+  readonly container:
+    | { readonly name: string | undefined; readonly capacityMl: number; readonly fill: number }
+    | undefined;
+  /** The most that a batch may be here. */
+  readonly limitMl: number | undefined;
+  readonly rule: BatchRule;
+  /** Mixed only because the maker asks for a larger batch. */
+  readonly surplusMl: number;
+  /** What is left when nothing goes wrong: overage, surplus and what rounding up added. */
+  readonly leftMl: number;
+  /** From the first drop of hardener to an empty cup. */
+  readonly workingMin: number;
   readonly onScale: ScaleFigures;
+  readonly inCup: CupFigures | undefined;
+  /** Water for the marks of plain cups: A, B and both. */
+  readonly cupMarks: readonly CupMark[] | undefined;
+  readonly strokes: Strokes | undefined;
 }
 
-export interface PlannedLayer extends LayerVolume, MixAmounts {}
+export interface PlannedLayer extends LayerVolume, MixAmounts {
+  /** How it joins the one under it; undefined for the first. */
+  readonly joint: LayerJoint | undefined;
+  readonly batches: readonly PlannedBatch[];
+}
+
+/** Where a batch's leftover goes. */
+export interface Leftover {
+  /** Its place among the batches. */
+  readonly batch: number;
+  readonly leftMl: number;
+  /** In the order to fill them: the largest first. */
+  readonly fills: readonly {
+    readonly mould: string;
+    readonly cavity: string | undefined;
+    readonly count: number;
+    readonly eachMl: number;
+  }[];
+  readonly usedMl: number;
+  readonly remainsMl: number;
+  /** Cavities that are too deep or too shallow for this resin. */
+  readonly unfit: number;
+}
+
+/** How long it takes until the piece is done. */
+export interface PlanTimes {
+  /** From the first pour to the last, at the earliest; undefined where the card does not say. */
+  readonly gapsMin: number | undefined;
+  /** From the last pour until it is fully cured, or can be demoulded where only that is told. */
+  readonly cureMin: number | undefined;
+  readonly doneMin: number | undefined;
+}
 
 /** Everything that follows from a job: derived, serialisable, never stored. All figures unrounded. */
 export interface Plan {
@@ -64,11 +196,24 @@ export interface Plan {
   readonly resin: {
     readonly name: string;
     readonly family: ResinFamily;
+    readonly hardener: string | undefined;
     readonly statedBy: 'volume' | 'weight';
-    readonly ratio: MixRatio;
+    /** Undefined for a resin in one bottle. */
+    readonly ratio: MixRatio | undefined;
+    readonly mixedDensityGPerMl: number;
+    readonly densityFrom: ReadResin['densityFrom'];
   };
+  /** How the pour is cut, and what the resin takes. */
+  readonly cut: DepthTaken & { readonly style: LayerStyle | 'heights' };
   readonly layers: readonly PlannedLayer[];
   readonly batches: readonly PlannedBatch[];
+  readonly portions: readonly PlannedPortion[];
+  readonly tint: PlannedTint | undefined;
+  readonly working: Working;
+  readonly cupMarks: readonly CupMark[];
+  readonly leftovers: readonly Leftover[];
+  readonly buying: Buying;
+  readonly times: PlanTimes;
   readonly why: readonly Reason[];
   readonly warnings: readonly Warning[];
 }

@@ -2,17 +2,17 @@ import type { Job } from '../job';
 import type { Reading } from '../measure/parts/reading';
 import { readQuantity } from '../quantity/readQuantity';
 import { lengthRule, massRule } from '../quantity/rules';
-import type { readResin } from '../resin/readResin';
+import type { ReadResin } from '../resin/readResin';
 
 /** Most scales at a bench show whole grams, most tapes whole millimetres. */
 const usualScaleStep = '1 g';
 const usualTapeStep = '1 mm';
 
 /** What a job's measures are read with. */
-export function readingOf(job: Job, resin: ReturnType<typeof readResin>): Reading {
+export function readingOf(job: Job, resin: ReadResin): Reading {
   return {
     tapeStepMm: readQuantity(job.measure.readTo ?? usualTapeStep, lengthRule).value,
-    scaleStepG: readQuantity(job.scale?.step ?? usualScaleStep, massRule).value,
-    mixedDensityGPerMl: resin.ratio.mixedDensityGPerMl,
+    scaleStepG: readQuantity(job.scaleStep ?? usualScaleStep, massRule).value,
+    mixedDensityGPerMl: resin.mixedDensityGPerMl,
   };
 }

@@ -1,18 +1,17 @@
 import type { Job } from '../job';
 import type { Allowance } from '../measure/allowances/allowances';
 import type { MeasuredWhole } from '../measure/measureWhole';
+import type { Working } from '../mix/working';
 import type { ReadResin } from '../resin/readResin';
-import type { Resin } from '../resin/resinSchema';
-import type { PlannedBatch, PlannedLayer, Reason } from './planTypes';
+import type { Plan, PlannedBatch, PlannedLayer, Reason } from './planTypes';
+
+/** What decided the batches, of those that several mixtures may have: the one that binds most. */
+const bindingFirst = ['asked', 'least-batch', 'pot-life', 'container', 'no-container'] as const;
 
 /** Why each figure of a plan is what it is: the rule and the inputs that went in. */
 export function reasons(
   job: Job,
   figures: {
-    /** The card that the amounts were worked out with, from the shelf or from the job. */
-    readonly card: Resin;
-    readonly limitMl: number | undefined;
-    readonly container: { readonly capacityMl: number; readonly fill: number } | undefined;
     readonly overage: { readonly share: number; readonly rule: string };
     readonly allowances: readonly Allowance[];
     readonly resin: ReadResin;
@@ -20,13 +19,16 @@ export function reasons(
     readonly whole: MeasuredWhole;
     readonly layers: readonly PlannedLayer[];
     readonly batches: readonly PlannedBatch[];
+    readonly cut: Plan['cut'];
+    readonly working: Working;
+    readonly stock: { readonly topMm: number; readonly bottomMm: number };
   },
 ): readonly Reason[] {
-  const { card, limitMl, container, overage, allowances, resin, stepG, whole, layers, batches } =
+  const { overage, allowances, resin, stepG, whole, layers, batches, cut, working, stock } =
     figures;
   const others = allowances.filter(({ code, on }) => on && code !== 'overage');
-  const batchRule =
-    job.batches !== undefined ? 'asked' : limitMl === undefined ? 'no-container' : 'container';
+  const rule = bindingFirst.find((each) => batches.some((batch) => batch.rule === each));
+  const bound = batches.find((batch) => batch.rule === rule);
   return [
     {
       figure: 'cavityMl',
@@ -42,25 +44,61 @@ export function reasons(
         overage: overage.share,
         others: others.length,
         othersMl: others.reduce((sum, { ml }) => sum + ml, 0),
+        surplusMl: batches.reduce((sum, { surplusMl }) => sum + surplusMl, 0),
       },
     },
     {
       figure: 'ratio',
-      rule: `stated-by-${card.ratio.by}`,
-      data: { densityAGPerMl: resin.densityAGPerMl, densityBGPerMl: resin.densityBGPerMl },
+      rule: resin.ratio === undefined ? 'one-part' : `stated-by-${resin.statedBy}`,
+      data: {
+        densityAGPerMl: resin.densityAGPerMl,
+        densityBGPerMl: resin.densityBGPerMl,
+        assumed: [resin.densityFrom.a, resin.densityFrom.b].some((from) => from !== 'card'),
+      },
+    },
+    {
+      figure: 'layers',
+      rule: `layers-${cut.style}`,
+      data: {
+        count: layers.length,
+        depthMm: whole.depthMm && whole.depthMm + stock.topMm + stock.bottomMm,
+        takesMm: cut.takesMm,
+        leastMm: cut.leastMm,
+        labelMm: cut.labelMm,
+        caution: cut.caution,
+        from: cut.from,
+      },
     },
     {
       figure: 'batches',
-      rule: batchRule,
+      rule: rule ?? 'no-container',
       data: {
         count: batches.length,
         layers: layers.length,
-        limitMl,
-        capacityMl: container?.capacityMl,
-        fill: container?.fill,
-        largestLayerMl: Math.max(...layers.map(({ ml }) => ml)),
+        colours: new Set(batches.map(({ colour }) => colour)).size,
+        limitMl: bound?.limitMl,
+        capacityMl: bound?.container?.capacityMl,
+        fill: bound?.container?.fill,
+        leastMl: resin.leastBatchMl,
       },
     },
+    ...(working.potLifeMin === undefined
+      ? []
+      : [
+          {
+            figure: 'potLife',
+            rule: 'pot-life-in-room',
+            data: {
+              potLifeMin: working.potLifeMin,
+              labelMin: resin.potLife?.timeMin,
+              labelC: resin.potLife?.temperatureC,
+              labelG: resin.potLife?.massG,
+              stirMin: working.stirMin,
+              pourMlPerMin: working.pourMlPerMin,
+              workingMin: Math.max(...batches.map(({ workingMin }) => workingMin)),
+            },
+          } as const,
+        ]),
     { figure: 'scale', rule: 'a-up-b-in-ratio', data: { stepG } },
   ];
 }

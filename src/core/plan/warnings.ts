@@ -1,5 +1,10 @@
+import type { Job } from '../job';
+import type { LayerStyle } from '../layers/layersSchema';
 import type { MeasuredPart, MeasuredWhole } from '../measure/measureWhole';
-import type { PlannedBatch, PlannedLayer, Warning } from './planTypes';
+import type { Working } from '../mix/working';
+import type { ReadResin } from '../resin/readResin';
+import type { Buying } from '../stock/buying';
+import type { PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
 
 /** Past this share off the ratio a person should know: within 2 % is fine in the trade. */
 const fineRatioError = 0.02;
@@ -19,55 +24,149 @@ export function measureWarnings({ parts, inserts }: MeasuredWhole): Warning[] {
 
 type Told = Pick<MeasuredPart, 'name' | 'shape' | 'warnings'>;
 
-/** Tells where a pour is deeper than the label of its resin allows; stock to be planed away is poured too. */
+/** Tells where a pour is deeper or thinner than the label of its resin allows; stock to be planed away is poured too. */
 export function depthWarnings(
   layers: readonly PlannedLayer[],
-  greatestDepthMm: number | undefined,
+  { greatestDepthMm, leastDepthMm }: ReadResin,
   resinName: string,
   stock: { readonly topMm: number; readonly bottomMm: number },
 ): Warning[] {
-  if (greatestDepthMm === undefined) return [];
-  const depthsMm = layers.map(
-    ({ fromMm, toMm }, index) =>
-      (toMm ?? 0) -
-      (fromMm ?? 0) +
-      (index === 0 ? stock.bottomMm : 0) +
-      (index === layers.length - 1 ? stock.topMm : 0),
+  const depthsMm = layers.flatMap(({ fromMm, toMm }, index) =>
+    toMm === undefined
+      ? []
+      : [
+          toMm -
+            (fromMm ?? 0) +
+            (index === 0 ? stock.bottomMm : 0) +
+            (index === layers.length - 1 ? stock.topMm : 0),
+        ],
   );
-  const depthMm = Math.max(...depthsMm);
-  if (depthMm <= greatestDepthMm) return [];
-  const layer = depthsMm.indexOf(depthMm) + 1;
-  return [
-    {
-      code: 'deeper-than-label',
-      severity: 'warn',
-      data: { depthMm, greatestDepthMm, layer, layers: layers.length, name: resinName },
+  if (depthsMm.length === 0) return [];
+  const warningAt = (code: Warning['code'], depthMm: number, limits: object): Warning => ({
+    code,
+    severity: 'warn',
+    data: {
+      depthMm,
+      ...limits,
+      layer: depthsMm.indexOf(depthMm) + 1,
+      layers: layers.length,
+      name: resinName,
     },
+  });
+  const deepestMm = Math.max(...depthsMm);
+  const thinnestMm = Math.min(...depthsMm);
+  // A layer that was cut to be as deep as the label says can be a hair deeper by rounding.
+  const hair = 1 + 1e-9;
+  return [
+    ...(greatestDepthMm !== undefined && deepestMm > greatestDepthMm * hair
+      ? [warningAt('deeper-than-label', deepestMm, { greatestDepthMm })]
+      : []),
+    ...(leastDepthMm !== undefined && thinnestMm * hair < leastDepthMm
+      ? [warningAt('thinner-than-least', thinnestMm, { leastDepthMm })]
+      : []),
   ];
 }
 
+/** Tells where layers were asked for and nothing has a depth to be cut. */
+export function formWarnings(style: LayerStyle | 'heights', whole: MeasuredWhole): Warning[] {
+  const asked = style !== 'one-pour' && style !== 'heights';
+  if (!asked || whole.depthMm !== undefined) return [];
+  return [{ code: 'layers-need-a-form', severity: 'tell', data: {} }];
+}
+
 /** Tells where a batch overfills its container, or the scale is too coarse to keep the ratio. */
-export function batchWarnings(
-  batches: readonly PlannedBatch[],
-  limitMl: number | undefined,
-): Warning[] {
-  const largest = batches.reduce((most, each) => (each.ml > most.ml ? each : most));
+export function batchWarnings(batches: readonly PlannedBatch[]): Warning[] {
+  const over = batches.find(
+    ({ ml, container }) =>
+      container !== undefined && ml > container.capacityMl * container.fill * (1 + 1e-9),
+  );
   const worst = batches.reduce((most, each) =>
     Math.abs(each.onScale.ratioError) > Math.abs(most.onScale.ratioError) ? each : most,
   );
   const { ratioError, stepG } = worst.onScale;
+  // What is measured by volume or by strokes is not weighed.
+  const weighed = worst.inCup === undefined && worst.strokes === undefined;
   return [
-    ...(limitMl !== undefined && largest.ml > limitMl * (1 + 1e-9)
+    ...(over?.container !== undefined
       ? [
           {
             code: 'over-container',
             severity: 'warn',
-            data: { batchMl: largest.ml, limitMl },
+            data: {
+              batchMl: over.ml,
+              limitMl: over.container.capacityMl * over.container.fill,
+            },
           } as const,
         ]
       : []),
-    ...(Math.abs(ratioError) > fineRatioError
+    ...(weighed && Math.abs(ratioError) > fineRatioError
       ? [{ code: 'scale-too-coarse', severity: 'warn', data: { stepG, ratioError } } as const]
       : []),
   ];
+}
+
+/** Tells where batches asked for by number are more than can be poured in time. */
+export function workingWarnings(batches: readonly PlannedBatch[], working: Working): Warning[] {
+  const { potLifeMin } = working;
+  if (potLifeMin === undefined) return [];
+  const longest = Math.max(...batches.map(({ workingMin }) => workingMin));
+  if (longest <= potLifeMin * (1 + 1e-9)) return [];
+  return [{ code: 'over-pot-life', severity: 'warn', data: { workingMin: longest, potLifeMin } }];
+}
+
+/** Tells where batches asked for by number are less than the maker asks for. */
+export function leastBatchWarnings(
+  batches: readonly PlannedBatch[],
+  { leastBatchMl }: ReadResin,
+  name: string,
+): Warning[] {
+  const leastMl = leastBatchMl ?? 0;
+  const batchMl = Math.min(...batches.map(({ ml }) => ml));
+  if (batchMl >= leastMl * (1 - 1e-9)) return [];
+  return [{ code: 'under-least-batch', severity: 'warn', data: { batchMl, leastMl, name } }];
+}
+
+/** Tells where cups or pumps do not keep the ratio. */
+export function mixingWarnings({ mixing }: Job, batches: readonly PlannedBatch[]): Warning[] {
+  const worst = (errorOf: (batch: PlannedBatch) => number | undefined): number =>
+    batches.reduce((most, batch) => {
+      const error = errorOf(batch) ?? 0;
+      return Math.abs(error) > Math.abs(most) ? error : most;
+    }, 0);
+  const cup = worst(({ inCup }) => inCup?.ratioError);
+  const pump = worst(({ strokes }) => strokes?.ratioError);
+  const stepMl = batches[0]?.inCup?.stepMl;
+  const { a, b } = batches[0]?.strokes?.perRound ?? {};
+  const missing =
+    mixing?.by === 'pump' && (mixing.strokeA === undefined || mixing.strokeB === undefined);
+  return [
+    ...(Math.abs(cup) > fineRatioError
+      ? [{ code: 'cup-too-coarse', severity: 'warn', data: { stepMl, ratioError: cup } } as const]
+      : []),
+    ...(Math.abs(pump) > fineRatioError
+      ? [{ code: 'pump-off-ratio', severity: 'warn', data: { ratioError: pump, a, b } } as const]
+      : []),
+    ...(missing ? [{ code: 'strokes-missing', severity: 'tell', data: {} } as const] : []),
+  ];
+}
+
+/** Tells where the depth of a test cup says nothing. */
+export function tintWarnings(tint: PlannedTint | undefined): Warning[] {
+  if (tint === undefined || !tint.opaque || tint.testedAtMm === undefined) return [];
+  return [
+    {
+      code: 'tint-depth-not-for-opaque',
+      severity: 'tell',
+      data: { testedAtMm: tint.testedAtMm },
+    },
+  ];
+}
+
+/** Tells of lots that are past their best-before. */
+export function lotWarnings({ lots }: Buying, name: string): Warning[] {
+  const expired = lots.filter((lot) => lot.expired);
+  if (expired.length === 0) return [];
+  const ml = expired.reduce((sum, { leftMl }) => sum + leftMl, 0);
+  const bestBefore = expired.map((lot) => lot.bestBefore ?? '').sort()[0];
+  return [{ code: 'lots-expired', severity: 'tell', data: { name, ml, bestBefore } }];
 }

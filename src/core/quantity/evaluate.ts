@@ -1,5 +1,11 @@
 import { InputError } from '../problem';
-import { dimensionOfKind, plainNumber, sameDimension, type Dimension } from './kinds';
+import {
+  dimensionOfKind,
+  dimensionOfProduct,
+  plainNumber,
+  sameDimension,
+  type Dimension,
+} from './kinds';
 import type { Token } from './tokens';
 import { unitOf, type Unit } from './units';
 
@@ -16,12 +22,7 @@ const baseSize = ({ length }: Dimension): number =>
   length === 3 ? cubicMmPerMl : length === -3 ? 1 / cubicMmPerMl : 1;
 
 function combined(left: Measured, right: Measured, power: 1 | -1): Measured {
-  const dimension = {
-    length: left.dimension.length + power * right.dimension.length,
-    mass: left.dimension.mass + power * right.dimension.mass,
-    percent: left.dimension.percent + power * right.dimension.percent,
-    angle: left.dimension.angle + power * right.dimension.angle,
-  };
+  const dimension = dimensionOfProduct(left.dimension, right.dimension, power);
   const size =
     (baseSize(left.dimension) * baseSize(right.dimension) ** power) / baseSize(dimension);
   return { amount: left.amount * right.amount ** power * size, dimension };

@@ -1,43 +1,66 @@
 /**
  * What a quantity measures. Inside the core each kind has one base unit:
- * length mm, area mm², volume ml, mass g, density g/ml, temperature °C, fraction 1, angle degrees.
+ * length mm, area mm², volume ml, mass g, density g/ml, temperature °C, fraction 1, angle degrees, time min,
+ * flow ml/min, viscosity mPa·s.
  */
 export type Kind =
-  'length' | 'area' | 'volume' | 'mass' | 'density' | 'temperature' | 'fraction' | 'angle';
+  | 'length'
+  | 'area'
+  | 'volume'
+  | 'mass'
+  | 'density'
+  | 'temperature'
+  | 'fraction'
+  | 'angle'
+  | 'time'
+  | 'flow'
+  | 'viscosity';
 
-/** Powers of length, mass, percent and angle: what arithmetic on quantities must keep right. */
-export interface Dimension {
-  readonly length: number;
-  readonly mass: number;
-  readonly percent: number;
-  readonly angle: number;
-}
+const powers = ['length', 'mass', 'percent', 'angle', 'time', 'viscosity'] as const;
 
-const dimension = (length: number, mass: number, percent: number, angle = 0): Dimension => ({
-  length,
-  mass,
-  percent,
-  angle,
+/** Powers of what arithmetic on quantities must keep right; viscosity takes part in no sum with others. */
+export type Dimension = Readonly<Record<(typeof powers)[number], number>>;
+
+const dimension = (some: Partial<Dimension>): Dimension => ({
+  length: 0,
+  mass: 0,
+  percent: 0,
+  angle: 0,
+  time: 0,
+  viscosity: 0,
+  ...some,
 });
 
 /** A number without a unit. */
-export const plainNumber = dimension(0, 0, 0);
+export const plainNumber = dimension({});
 
 /** The dimension of each kind that can take part in a sum; temperature cannot. */
 export const dimensionOfKind: Readonly<Record<Exclude<Kind, 'temperature'>, Dimension>> = {
-  length: dimension(1, 0, 0),
-  area: dimension(2, 0, 0),
-  volume: dimension(3, 0, 0),
-  mass: dimension(0, 1, 0),
-  density: dimension(-3, 1, 0),
-  fraction: dimension(0, 0, 1),
-  angle: dimension(0, 0, 0, 1),
+  length: dimension({ length: 1 }),
+  area: dimension({ length: 2 }),
+  volume: dimension({ length: 3 }),
+  mass: dimension({ mass: 1 }),
+  density: dimension({ length: -3, mass: 1 }),
+  fraction: dimension({ percent: 1 }),
+  angle: dimension({ angle: 1 }),
+  time: dimension({ time: 1 }),
+  flow: dimension({ length: 3, time: -1 }),
+  viscosity: dimension({ viscosity: 1 }),
 };
 
-export function sameDimension(a: Dimension, b: Dimension): boolean {
-  return (
-    a.length === b.length && a.mass === b.mass && a.percent === b.percent && a.angle === b.angle
-  );
+export const sameDimension = (a: Dimension, b: Dimension): boolean =>
+  powers.every((each) => a[each] === b[each]);
+
+/** The dimension of a product, or of a quotient where the power is −1. */
+export function dimensionOfProduct(a: Dimension, b: Dimension, power: 1 | -1): Dimension {
+  return {
+    length: a.length + power * b.length,
+    mass: a.mass + power * b.mass,
+    percent: a.percent + power * b.percent,
+    angle: a.angle + power * b.angle,
+    time: a.time + power * b.time,
+    viscosity: a.viscosity + power * b.viscosity,
+  };
 }
 
 /** The kind that has this dimension, if there is one. */

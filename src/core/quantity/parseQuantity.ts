@@ -7,7 +7,7 @@ import { tokensOf } from './tokens';
 /** What was read: the kind it turned out to be and the value in that kind's base unit. */
 export interface ReadQuantity<K extends Kind = Kind> {
   readonly kind: K;
-  /** length mm, area mm², volume ml, mass g, density g/ml, temperature °C, fraction 1 */
+  /** In the base unit of its kind, see `kinds.ts`. */
   readonly value: number;
 }
 

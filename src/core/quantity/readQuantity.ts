@@ -4,6 +4,13 @@ import { parseQuantity, type ReadQuantity } from './parseQuantity';
 import type { QuantityRule } from './rules';
 
 /**
+ * What was read before, by rule and text: a job is planned on every keystroke, and all of its texts but one are as they
+ * were. Only what is right is kept; past this many it begins anew.
+ */
+const mostKept = 5000;
+const kept = new WeakMap<object, Map<string, ReadQuantity>>();
+
+/**
  * Reads a typed quantity and holds it to the rule of its field.
  * @throws InputError the codes of `parseQuantity`, `not-positive`, `too-small`, `too-large`
  */
@@ -11,6 +18,18 @@ export function readQuantity<K extends Kind>(
   typed: string,
   rule: QuantityRule<K>,
 ): ReadQuantity<K> {
+  const known = kept.get(rule) ?? new Map<string, ReadQuantity>();
+  const found = known.get(typed);
+  // Kept under its own rule, so it is of one of the rule's kinds.
+  if (found !== undefined) return found as ReadQuantity<K>;
+  const read = readNew(typed, rule);
+  if (known.size >= mostKept) known.clear();
+  known.set(typed, read);
+  kept.set(rule, known);
+  return read;
+}
+
+function readNew<K extends Kind>(typed: string, rule: QuantityRule<K>): ReadQuantity<K> {
   const data: ProblemData = { expected: rule.kinds, example: rule.example };
   const refuse = (code: string, more: ProblemData = {}): InputError =>
     new InputError(code, typed, { ...data, ...more });

@@ -11,6 +11,7 @@ export function roundUpWhole(value: number): number {
 
 /** Decimal places that a step of this size shows: 0.1 → 1, 1 → 0, 5 → 0, 0.25 → 2. */
 export function decimalsOfStep(step: number): number {
+  if (Number.isInteger(step)) return 0;
   const [mantissa = '', exponent = '0'] = step.toExponential().split('e');
   return Math.max(0, (mantissa.split('.')[1]?.length ?? 0) - Number(exponent));
 }

@@ -134,3 +134,35 @@ export const fillRule: QuantityRule<'fraction'> = {
   least: aboveNothing,
   greatest: { fraction: { value: 1, text: '100 %' } },
 };
+
+/** A share of pigment in the mixed mass; what the resin bears is told by kind. */
+export const doseRule: QuantityRule<'fraction'> = {
+  kinds: ['fraction'],
+  example: '0.5 %',
+  least: aboveNothing,
+  greatest: { fraction: { value: 1, text: '100 %' } },
+};
+
+/** How long something takes: from seconds under a lamp to months of full cure. */
+export const timeRule: QuantityRule<'time'> = {
+  kinds: ['time'],
+  example: '45 min or 12 h',
+  least: aboveNothing,
+  greatest: { time: { value: 525_600, text: '365 days' } },
+};
+
+/** How fast mixed resin goes from the cup into the mould. */
+export const flowRule: QuantityRule<'flow'> = {
+  kinds: ['flow'],
+  example: '500 ml/min',
+  least: aboveNothing,
+  greatest: { flow: { value: 100_000, text: '100 l/min' } },
+};
+
+/** From water to honey and stiff putty. */
+export const viscosityRule: QuantityRule<'viscosity'> = {
+  kinds: ['viscosity'],
+  example: '350 mPa·s',
+  least: aboveNothing,
+  greatest: { viscosity: { value: 1e7, text: '10 000 Pa·s' } },
+};

@@ -111,6 +111,27 @@ const fraction = [unit('fraction', '%', 0.01, 'percent', 'per cent')];
 
 const angle = [unit('angle', '°', 1, 'deg', 'degree', 'degrees')];
 
+const time = [
+  unit('time', 'min', 1, 'mins', 'minute', 'minutes'),
+  unit('time', 's', 1 / 60, 'sec', 'secs', 'second', 'seconds'),
+  unit('time', 'h', 60, 'hr', 'hrs', 'hour', 'hours'),
+  unit('time', 'days', 1440, 'd', 'day'),
+  unit('time', 'weeks', 10_080, 'wk', 'week'),
+];
+
+const flow = [
+  unit('flow', 'ml/min', 1),
+  unit('flow', 'ml/s', 60),
+  unit('flow', 'l/min', 1000),
+  unit('flow', 'l/h', 1000 / 60),
+];
+
+// A raised dot is read as a multiplication, so the star stands in the aliases.
+const viscosity = [
+  unit('viscosity', 'mPa·s', 1, 'mpa*s', 'mpa s', 'mpas', 'cp', 'cps', 'centipoise'),
+  unit('viscosity', 'Pa·s', 1000, 'pa*s', 'pa s', 'pas'),
+];
+
 /** Every unit that can take part in arithmetic. */
 export const units: readonly Unit[] = [
   ...length,
@@ -120,6 +141,9 @@ export const units: readonly Unit[] = [
   ...density,
   ...fraction,
   ...angle,
+  ...time,
+  ...flow,
+  ...viscosity,
 ];
 
 const usOrImperial = (name: string): readonly string[] => [`US ${name}`, `imp ${name}`];
@@ -148,7 +172,7 @@ export function unitOf(symbol: string): Unit {
   return found;
 }
 
-/** A value in base units (mm, mm², ml, g, g/ml, 1) told in the unit with this symbol. */
+/** A value in base units (see `kinds.ts`) told in the unit with this symbol. */
 export function inUnit(baseValue: number, symbol: string): number {
   return baseValue / unitOf(symbol).inBaseUnits;
 }

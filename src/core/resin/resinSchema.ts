@@ -1,21 +1,63 @@
-import { object, string, type InferType } from 'yup';
-import { densityRule, lengthRule } from '../quantity/rules';
-import { needed } from '../schema/needed';
-import { numberSchema } from '../schema/numberSchema';
+import { array, object, string, type InferType } from 'yup';
+import {
+  amountRule,
+  densityRule,
+  doseRule,
+  temperatureLimitRule,
+  timeRule,
+  viscosityRule,
+} from '../quantity/rules';
+import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
+import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
-import { resinFamilies } from './families';
+import { resinFamilies, type ResinFamily } from './families';
+import { hardenerKeys, hardenerSchema } from './hardenerSchema';
+import { kitSchema, lotSchema } from './kitSchema';
 
-const partOfRatioSchema = numberSchema({ greatest: 1000, whole: false, example: '3' });
+/** How clear the cured resin is, the clearest first. */
+export const clarities = ['water-clear', 'clear', 'tinted', 'opaque'] as const;
+export type Clarity = (typeof clarities)[number];
 
-/** The mixing ratio as the maker states it; `by` says which of the two ratios it is. */
-const ratioSchema = object({
-  by: string()
-    .oneOf(['volume', 'weight'] as const)
-    .defined(),
-  a: partOfRatioSchema,
-  b: partOfRatioSchema,
-}).noUnknown();
+/** Where pigment goes, and when: some families must have it in a part before the two meet. */
+const pigmentSchema = object({
+  limit: optionalQuantitySchema(doseRule),
+  into: string()
+    .oneOf(['a', 'b', 'mix'] as const)
+    .optional(),
+})
+  .noUnknown()
+  .optional()
+  .default(undefined);
+
+/** What a lamp needs for one layer. */
+const lampSchema = object({
+  time: quantitySchema(timeRule),
+  wavelength: noteSchema(40),
+})
+  .noUnknown()
+  .optional()
+  .default(undefined);
+
+/** Catalyst by weight of the resin: it is set by the warmth of the room. */
+const catalystSchema = object({
+  least: quantitySchema(doseRule),
+  greatest: quantitySchema(doseRule),
+})
+  .noUnknown()
+  .optional()
+  .default(undefined);
+
+/** Families that come in one bottle. */
+export const isOnePart = (family: ResinFamily): boolean => family === 'uv';
+
+/** Cards written before a depth had two ends. */
+function liftDepth(card: unknown): unknown {
+  if (typeof card !== 'object' || card === null || !('greatestDepth' in card)) return card;
+  const { greatestDepth, ...rest } = card as Readonly<Record<string, unknown>>;
+  if (greatestDepth === undefined || greatestDepth === '') return rest;
+  return { ...rest, depth: { ...(rest['depth'] as object | undefined), greatest: greatestDepth } };
+}
 
 /** A resin card: what the label says. The one source of its type, for form, file and storage. */
 export const resinSchema = object({
@@ -23,13 +65,48 @@ export const resinSchema = object({
   id: string().optional(),
   name: nameSchema(60),
   family: string().oneOf(resinFamilies).defined(),
-  ratio: needed(ratioSchema),
-  densityA: quantitySchema(densityRule),
-  densityB: quantitySchema(densityRule),
-  /** Greatest depth of one pour by the label. */
-  greatestDepth: optionalQuantitySchema(lengthRule),
+  /** What the card's own hardener is called, where there are others. */
+  hardenerName: noteSchema(40),
+  ...hardenerKeys,
+  densityA: optionalQuantitySchema(densityRule),
+  /** Of the mix, where a label gives only that. */
+  densityMixed: optionalQuantitySchema(densityRule),
+  /** Other hardeners for the same resin; what one leaves out is as on the card. */
+  hardeners: array().of(hardenerSchema).max(20).optional().default(undefined),
+  /** The maker's least batch: less than that does not warm itself enough, or cannot be weighed well. */
+  leastBatch: optionalQuantitySchema(amountRule),
+  viscosity: optionalQuantitySchema(viscosityRule),
+  /** Heat deflection temperature of the cured resin. */
+  heatLimit: optionalQuantitySchema(temperatureLimitRule),
+  clarity: choiceSchema(clarities).optional(),
+  pigment: pigmentSchema,
+  /** Shore hardness of silicones and polyurethanes, as the sheet writes it. */
+  shore: noteSchema(20),
+  catalyst: catalystSchema,
+  lamp: lampSchema,
+  kits: array().of(kitSchema).max(60).optional().default(undefined),
+  lots: array().of(lotSchema).max(60).optional().default(undefined),
+  /** Where the safety data sheet is. */
+  safetySheet: noteSchema(200),
   notes: noteSchema(2000),
-}).noUnknown();
+})
+  .noUnknown()
+  .transform((_, original) => liftDepth(original) as never)
+  .test('ratio', (card, context) => {
+    const { family, ratio, ratioByWeight, ratioByVolume } = card;
+    if (ratio !== undefined || isOnePart(family)) return true;
+    if (ratioByWeight === undefined && ratioByVolume === undefined) {
+      return refusal(context, 'missing', { example: '3 : 1' }, `${pathIn(context.path)}ratio`);
+    }
+    // Which of two rules is the maker's word, not a guess.
+    return (
+      ratioByWeight === undefined ||
+      ratioByVolume === undefined ||
+      refusal(context, 'ratio-rules-unsaid', {}, `${pathIn(context.path)}ratio`)
+    );
+  });
+
+const pathIn = (path: string): string => (path === '' ? '' : `${path}.`);
 
 export type Resin = InferType<typeof resinSchema>;
-export type StatedRatio = Resin['ratio'];
+export type StatedRatio = NonNullable<Resin['ratio']>;

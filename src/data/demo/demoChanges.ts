@@ -13,7 +13,7 @@ import {
   settingsRecordOf,
 } from '../repositories';
 import type { Change } from '../store/recordStore';
-import { demoGrains, demoMoulds, demoResins } from './demoCards';
+import { demoContainers, demoGrains, demoMoulds, demoRecipes, demoResins } from './demoCards';
 import { demoJobs, demoPhoto } from './demoJobs';
 
 /** Everything that a start with the demo writes, in one change; records that were there give way. */
@@ -45,7 +45,17 @@ export function demoChanges(before: SettingsRecord | undefined): Change[] {
     ...moulds,
     photo,
     settingsCollection.change(
-      settingsRecordOf({ startedWith: 'demo', quick, grains: demoGrains }, before),
+      settingsRecordOf(
+        {
+          startedWith: 'demo',
+          quick,
+          grains: demoGrains,
+          containers: demoContainers,
+          recipes: demoRecipes,
+          currency: '£',
+        },
+        before,
+      ),
     ),
   ];
 }

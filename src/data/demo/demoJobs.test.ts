@@ -23,7 +23,7 @@ test.each([
   ['demo-galley-bowl', 1724.1, 1461.2, 422.4, 3],
   ['demo-galley-inlay', 5012.0, 4247.7, 1227.9, 4],
   ['demo-chart-table', 1241.5, 868.2, 434.1, 2],
-  ['demo-drawer-knobs', 257.8, 211.2, 70.4, 2],
+  ['demo-drawer-knobs', 257.8, 211.2, 70.4, 3],
   ['demo-sill-knot', 94.1, 79.7, 23.0, 1],
   ['demo-compass-rose', 16.1, 11.3, 5.6, 1],
   ['demo-cleat-master', 213.3, 115.7, 115.7, 1],

@@ -24,7 +24,7 @@ const common = {
   format: 'nipperkin-job',
   version: 1,
   container: { capacity: '1 l', fill: '80 %' },
-  scale: { step: '1 g' },
+  scaleStep: '1 g',
 } as const;
 
 /** What the refit of the river barge Wren's Rest needs cast; first the one on top of the list. */
@@ -70,7 +70,8 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     },
     overage: '10 %',
     resin: card('demo-slow-clear'),
-    layers: { heights: ['41 mm', '81 mm'] },
+    layers: { style: 'equal', caution: 0.85 },
+    tint: { name: 'Smoke', kind: 'dye', share: '0.2 %', testDepth: '5 mm', swatch: '#8d8378' },
   },
   {
     ...common,
@@ -179,7 +180,30 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     overage: '5 %',
     resin: card('demo-knob-casting'),
     container: { capacity: '250 ml', fill: '75 %' },
-    scale: { step: '0.1 g' },
+    portions: [
+      {
+        name: 'Signal amber',
+        share: '40 %',
+        pigments: [{ name: 'Amber dye', kind: 'dye', share: '0.3 %' }],
+        swatch: '#d9922e',
+      },
+      {
+        name: 'Canal green',
+        share: '35 %',
+        pigments: [
+          { name: 'Green paste', kind: 'epoxy-paste', share: '1.2 %' },
+          { name: 'Pearl', kind: 'powder', share: '0.4 %' },
+        ],
+        swatch: '#2f6b57',
+      },
+      {
+        name: 'Bone',
+        rest: true,
+        pigments: [{ name: 'White paste', kind: 'epoxy-paste', share: '2 %' }],
+        swatch: '#e8e0cc',
+      },
+    ],
+    scaleStep: '0.1 g',
   },
   {
     ...common,
@@ -224,7 +248,7 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     overage: '10 %',
     allowances: { planing: { top: '1 mm' } },
     resin: card('demo-table-coat'),
-    scale: { step: '0.1 g' },
+    scaleStep: '0.1 g',
   },
   {
     ...common,
@@ -261,7 +285,7 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     allowances: { shrinkage: { share: '0.5 %' }, residue: {} },
     resin: card('demo-quick-white'),
     container: { capacity: '250 ml', fill: '80 %' },
-    scale: { step: '0.1 g' },
+    scaleStep: '0.1 g',
   },
   {
     ...common,
@@ -303,6 +327,6 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     },
     kind: 'general',
     resin: card('demo-knob-casting'),
-    scale: { step: '0.1 g' },
+    scaleStep: '0.1 g',
   },
 ];

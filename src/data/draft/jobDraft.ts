@@ -1,6 +1,10 @@
 import { jobVersion, type Job } from '../../core/job';
 import type { OverageKind } from '../../core/measure/allowances/overage';
 import type { soakSurfaces } from '../../core/measure/allowances/allowancesSchema';
+import type { PigmentKind } from '../../core/colour/pigmentKinds';
+import type { Joint, LayerStyle } from '../../core/layers/layersSchema';
+import type { Mould } from '../../core/measure/mould/mouldSchema';
+import type { ContainerUse, MeasuredBy } from '../../core/mix/mixingSchema';
 import type { Resin } from '../../core/resin/resinSchema';
 import { emptyPart, type PartDraft } from './partDraft';
 
@@ -25,6 +29,67 @@ export interface AllowancesDraft {
   planing?: ({ top?: string | undefined; bottom?: string | undefined } & Switchable) | undefined;
 }
 
+/** How the pour is cut, while it is being typed. */
+export interface LayersDraft {
+  style?: LayerStyle | undefined;
+  heights?: string[] | undefined;
+  maxDepth?: string | undefined;
+  caution?: string | number | undefined;
+  lockIn?: string | undefined;
+  joint?: Joint | undefined;
+}
+
+export interface ContainerDraft {
+  name?: string | undefined;
+  capacity: string;
+  fill?: string | undefined;
+  use?: ContainerUse | undefined;
+}
+
+export interface MixingDraft {
+  by?: MeasuredBy | undefined;
+  first?: 'a' | 'b' | undefined;
+  cups?: 'one' | 'own' | undefined;
+  cupStep?: string | undefined;
+  strokeA?: string | undefined;
+  strokeB?: string | undefined;
+  stir?: string | undefined;
+  pourRate?: string | undefined;
+}
+
+export interface PigmentDraft {
+  name: string;
+  kind: PigmentKind;
+  share?: string | undefined;
+  drops?: string | number | undefined;
+  twentyDrops?: string | undefined;
+  potBefore?: string | undefined;
+  potAfter?: string | undefined;
+  testDepth?: string | undefined;
+  opaque?: boolean | undefined;
+}
+
+export interface PortionDraft {
+  name: string;
+  cavity?: string | number | undefined;
+  layer?: string | number | undefined;
+  share?: string | undefined;
+  volume?: string | undefined;
+  rest?: boolean | undefined;
+  pigments?: PigmentDraft[] | undefined;
+  swatch?: string | undefined;
+}
+
+export interface TintDraft {
+  name?: string | undefined;
+  kind?: PigmentKind | undefined;
+  pigment?: string | undefined;
+  share?: string | undefined;
+  testDepth?: string | undefined;
+  opaque?: boolean | undefined;
+  swatch?: string | undefined;
+}
+
 /** A job while it is being typed: the keys of `Job`, its figures possibly not right yet. */
 export interface JobDraft extends Pick<Job, 'format' | 'version' | 'name' | 'room'> {
   measure: { parts: PartDraft[]; inserts?: PartDraft[] | undefined; readTo?: string | undefined };
@@ -33,9 +98,18 @@ export interface JobDraft extends Pick<Job, 'format' | 'version' | 'name' | 'roo
   overage?: string | undefined;
   allowances?: AllowancesDraft | undefined;
   resin?: Resin;
-  layers?: { heights: string[] } | undefined;
+  hardener?: string | undefined;
+  layers?: LayersDraft | undefined;
   container?: { capacity: string; fill: string } | undefined;
-  scale?: { step: string };
+  containers?: ContainerDraft[] | undefined;
+  scaleStep?: string | undefined;
+  mixing?: MixingDraft | undefined;
+  cupMarks?: { marks: string[]; water: string } | undefined;
+  portions?: PortionDraft[] | undefined;
+  coloursFrom?: Job['coloursFrom'];
+  tint?: TintDraft | undefined;
+  leftoverMoulds?: Mould[] | undefined;
+  wants?: Job['wants'];
 }
 
 /** What a job is called until the person calls it something: without a name it would have no amounts. */
@@ -52,6 +126,6 @@ export function newJobDraft(resin: Resin | undefined): JobDraft {
     overage: '10 %',
     ...(resin === undefined ? {} : { resin }),
     container: { capacity: '1 l', fill: '80 %' },
-    scale: { step: '1 g' },
+    scaleStep: '1 g',
   };
 }

@@ -1,6 +1,7 @@
 import { checkJob, type Job } from '../../core/job';
 import { planJob } from '../../core/plan/planJob';
 import type { Plan, Shelf } from '../../core/plan/planTypes';
+import { today } from '../today';
 import { InputError, type Problem } from '../../core/problem';
 
 /** What a draft comes to: a job with its plan, or everything that is wrong with it. */
@@ -13,7 +14,7 @@ export function planDraft(draft: unknown, shelf: Shelf): PlannedDraft {
   const { value: job, problems } = checkJob(draft);
   if (job === undefined) return { job, plan: undefined, problems };
   try {
-    return { job, plan: planJob(job, shelf), problems: [] };
+    return { job, plan: planJob(job, shelf, today()), problems: [] };
   } catch (error) {
     if (error instanceof InputError) return { job: undefined, plan: undefined, problems: [error] };
     throw error;

@@ -21,6 +21,6 @@ export function quickDraft(
     overage: '0 %',
     container: undefined,
     batches,
-    scale: { step: '0.1 g' },
+    scaleStep: '0.1 g',
   };
 }

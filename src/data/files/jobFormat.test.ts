@@ -123,7 +123,41 @@ describe('the published JSON Schema and the core say the same', () => {
         },
       },
     ],
-  ])('%s is right', (__, file) => {
+    [
+      'layers, colours, tint, cups and leftovers',
+      {
+        ...exampleFile,
+        container: undefined,
+        hardener: 'Fast',
+        resin: { ...exampleFile.resin, hardeners: [{ name: 'Fast', potLife: { time: '9 min' } }] },
+        layers: { style: 'full-top-off', caution: 0.75, maxDepth: '30 mm', joint: 'scuff' },
+        containers: [{ name: 'Cup', capacity: '250 ml', use: 'vacuum' }, { capacity: '1 l' }],
+        scaleStep: '0.1 g',
+        mixing: { by: 'pump', strokeA: '30 ml', strokeB: '10 ml', stir: '4 min', first: 'b' },
+        cupMarks: { marks: ['120 ml'], water: '21 °C' },
+        portions: [
+          {
+            name: 'Red',
+            cavity: 1,
+            share: '40 %',
+            pigments: [
+              { name: 'Dye', kind: 'dye', drops: 3, twentyDrops: '0.6 g', testDepth: '5 mm' },
+            ],
+            swatch: '#b3262e',
+          },
+          { name: 'Plain', cavity: 1, rest: true },
+        ],
+        coloursFrom: 'one-batch',
+        tint: { name: 'Smoke', kind: 'dye', pigment: '2 g' },
+        leftoverMoulds: [
+          { name: 'Knobs', material: 'silicone', cavities: [{ volume: '12 ml', count: 6 }] },
+        ],
+        wants: ['glitter'],
+      },
+    ],
+    ['a step of the scale as older files have it', { ...exampleFile, scale: { step: '1 g' } }],
+  ])('%s is right', (__, input) => {
+    const file = JSON.parse(JSON.stringify(input)) as unknown;
     expect(fits(file)).toBe(true);
     expect(accepts(file)).toBe(true);
   });
@@ -143,6 +177,9 @@ describe('the published JSON Schema and the core say the same', () => {
       'a ratio of nothing',
       { ...exampleFile, resin: { ...exampleFile.resin, ratio: { by: 'volume', a: 0, b: 1 } } },
     ],
+    ['an unknown style', { ...exampleFile, layers: { style: 'many' } }],
+    ['a caution over the label', { ...exampleFile, layers: { caution: 1.2 } }],
+    ['a dose said twice', { ...exampleFile, tint: { pigment: '2 g', share: '1 %' } }],
     ['half a container', { ...exampleFile, container: { capacity: '1 l' } }],
   ])('%s is wrong', (__, file) => {
     expect(fits(file)).toBe(false);

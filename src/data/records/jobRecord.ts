@@ -1,5 +1,5 @@
 import { array, mixed, number, object, string, type InferType } from 'yup';
-import { jobSchema, type Job } from '../../core/job';
+import { jobSchema, liftScale, type Job } from '../../core/job';
 import type { JobDraft } from '../draft/jobDraft';
 import type { RecordKind } from './readRecords';
 
@@ -23,7 +23,7 @@ const lastGoodSchema = mixed<Job>((value): value is Job =>
 
 const jobRecordSchema = object({
   id: string().required(),
-  schema: number().oneOf([1]).required(),
+  schema: number().oneOf([2]).required(),
   revision: number().required(),
   createdAt: string().required(),
   updatedAt: string().required(),
@@ -36,7 +36,14 @@ export type JobRecord = InferType<typeof jobRecordSchema>;
 
 export const jobRecords: RecordKind<typeof jobRecordSchema> = {
   prefix: 'job/',
-  version: 1,
+  version: 2,
   schema: jobRecordSchema,
-  migrations: {},
+  migrations: {
+    // The step of the scale left an object of its own.
+    1: ({ draft, lastGood, ...record }) => ({
+      ...record,
+      draft: liftScale(draft),
+      lastGood: liftScale(lastGood),
+    }),
+  },
 };

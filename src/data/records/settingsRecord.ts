@@ -1,4 +1,6 @@
 import { array, number, object, string, type InferType } from 'yup';
+import { recipeSchema } from '../../core/colour/colourSchemas';
+import { containerSchema } from '../../core/mix/mixingSchema';
 import type { RecordKind } from './readRecords';
 
 const settingsRecordSchema = object({
@@ -19,6 +21,12 @@ const settingsRecordSchema = object({
   grains: array()
     .of(object({ name: string().required(), bulkDensity: string().required() }))
     .optional(),
+  /** Colours that were found good. */
+  recipes: array().of(recipeSchema).optional(),
+  /** Cups and buckets that the person has. */
+  containers: array().of(containerSchema).optional(),
+  /** What stands before a price. */
+  currency: string().max(5).optional(),
 });
 
 export type SettingsRecord = InferType<typeof settingsRecordSchema>;

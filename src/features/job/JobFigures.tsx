@@ -9,9 +9,10 @@ import { AmountPair } from '../../ui/figures/AmountPair';
 import { WhyRow } from '../../ui/figures/WhyRow';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayFluidOunces, sayG, sayMl, sayOnScale, sayRatio } from '../../words/figures';
+import { sayFluidOunces, sayG, sayMl, sayOnScale, sayRatios, sayTime } from '../../words/figures';
 import { sayReason } from '../../words/reasons';
-import { batchGroups, sayLayer } from '../../words/sheet';
+import { Swatch } from '../../ui/Swatch';
+import { batchGroups, sayBatchFor, sayLayer, sayMeasuring, sayPigments } from '../../words/sheet';
 
 /** All figures of the job, each with its reason on a tap. */
 export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
@@ -45,17 +46,23 @@ export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
 }
 
 function Batches({ plan }: { readonly plan: Plan }) {
-  return batchGroups(plan).map(({ layer, count, batch }) => {
+  return batchGroups(plan).map((group) => {
+    const { key, count, batch } = group;
     const { aG, bG, totalG, stepG } = batch.onScale;
-    const layerName = sayLayer(plan, layer);
+    const forWhat = sayBatchFor(plan, group);
     return (
-      <View key={layer}>
-        {layerName !== '' && <Words weight="bold">{layerName}</Words>}
+      <View key={key}>
+        {forWhat !== '' && (
+          <View style={styles.forWhat}>
+            {batch.swatch !== undefined && <Swatch colour={batch.swatch} />}
+            <Words weight="bold">{forWhat}</Words>
+          </View>
+        )}
         <Words heading={2} weight="semibold">
           {count === 1 ? 'One batch' : `Each of ${count} equal batches`}: {sayMl(batch.ml)}
         </Words>
         <AmountPair
-          size={plan.layers.length > 1 ? 'large' : 'huge'}
+          size={plan.layers.length > 1 || plan.portions.length > 0 ? 'large' : 'huge'}
           a={{
             figure: sayOnScale(aG, stepG),
             unit: 'g',
@@ -68,8 +75,16 @@ function Batches({ plan }: { readonly plan: Plan }) {
           }}
         />
         <Words size="small" colour="inkSoft">
-          With both in the cup the scale reads {sayOnScale(totalG, stepG)} g.
+          {plan.resin.ratio === undefined
+            ? 'One bottle: nothing is mixed.'
+            : `With both in the cup the scale reads ${sayOnScale(totalG, stepG)} g.`}
+          {batch.container?.name === undefined ? '' : ` In ${batch.container.name}.`}
         </Words>
+        {[...sayPigments(batch.pigments), ...sayMeasuring(batch)].map((line) => (
+          <Words key={line} size="small">
+            {line}
+          </Words>
+        ))}
       </View>
     );
   });
@@ -81,11 +96,7 @@ function Totals({ plan }: { readonly plan: Plan }) {
       .filter((reason) => reason.figure === figure)
       .map(sayReason)
       .join(' ');
-  const ratio = sayRatio(plan.resin.ratio);
-  const [first, second] =
-    plan.resin.statedBy === 'volume'
-      ? [`${ratio.byVolume} by volume`, `${ratio.byWeight} by weight`]
-      : [`${ratio.byWeight} by weight`, `${ratio.byVolume} by volume`];
+  const [first, second] = sayRatios(plan.resin.ratio, plan.resin.statedBy);
   return (
     <View>
       <WhyRow
@@ -110,6 +121,17 @@ function Totals({ plan }: { readonly plan: Plan }) {
       />
       <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
       <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+      {plan.layers.length > 1 && (
+        <WhyRow label="Layers" value={String(plan.layers.length)} why={why('layers')} />
+      )}
+      {plan.working.potLifeMin !== undefined && (
+        <WhyRow
+          label="Pot life here"
+          value={sayTime(plan.working.potLifeMin)}
+          also={`${sayTime(Math.max(...plan.batches.map(({ workingMin }) => workingMin)))} to mix and pour`}
+          why={why('potLife')}
+        />
+      )}
       <WhyRow
         label="Batches"
         value={String(plan.batches.length)}
@@ -123,5 +145,6 @@ function Totals({ plan }: { readonly plan: Plan }) {
 const styles = StyleSheet.create({
   stack: { gap: space.large },
   outdated: { opacity: 0.5 },
+  forWhat: { flexDirection: 'row', alignItems: 'center', gap: space.small },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

@@ -22,7 +22,10 @@ import { JobFigures } from './JobFigures';
 export const jobSteps = [
   { value: 'measure', label: 'Measure' },
   { value: 'resin', label: 'Resin' },
+  { value: 'layers', label: 'Layers' },
+  { value: 'colour', label: 'Colour' },
   { value: 'mix', label: 'Mix' },
+  { value: 'buy', label: 'Buy' },
 ] as const;
 export type JobStep = (typeof jobSteps)[number]['value'];
 

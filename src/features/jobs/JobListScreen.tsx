@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { InputError } from '../../core/problem';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { readJobFile } from '../../data/files/jobFile';
-import { chooseJsonFile } from '../../data/files/chooseJsonFile';
+import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { useStartOver } from '../../data/hooks/useStart';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { foundBulkDensity } from '../../core/measure/fill/bulkDensity';
 import { InputError, type Problem } from '../../core/problem';
 import { massRule, volumeRule } from '../../core/quantity/rules';
-import { useGrains } from '../../data/hooks/useGrains';
+import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -31,7 +31,7 @@ function find(mass: string, volume: string): Finding {
 
 /** Bulk densities that were found before, and a way to find one: a full jug, weighed. */
 export function GrainFinder({ bulkDensity, onChoose }: GrainFinderProps) {
-  const { grains, keep } = useGrains();
+  const { items: grains, keep } = useKept('grains');
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [mass, setMass] = useState('');

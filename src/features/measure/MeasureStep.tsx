@@ -15,7 +15,6 @@ import { space } from '../../ui/theme/tokens';
 import { shapeNames } from '../../words/names';
 import { Allowances } from './Allowances';
 import { HeightCurve } from './HeightCurve';
-import { LayerHeights } from './LayerHeights';
 import { PartEditor } from './PartEditor';
 
 /** What is poured: name, room, the cavities, what stands in them, and how much more than they hold. */
@@ -104,7 +103,6 @@ export function MeasureStep() {
         )}
       </View>
       <Allowances />
-      <LayerHeights />
       <HeightCurve />
     </View>
   );

@@ -1,51 +1,104 @@
-import { useState } from 'react';
-import { useController } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { fillRule, massRule, volumeRule } from '../../core/quantity/rules';
-import type { JobDraft } from '../../data/draft/jobDraft';
+import { measuredBy } from '../../core/mix/mixingSchema';
+import { flowRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
+import type { JobDraft, MixingDraft } from '../../data/draft/jobDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { FoldPanel } from '../../ui/FoldPanel';
 import { space } from '../../ui/theme/tokens';
+import { measuredByNames } from '../../words/names';
+import { Containers } from './Containers';
+import { CorrectionPanel } from './CorrectionPanel';
+import { CupMarksPanel } from './CupMarksPanel';
+import { LeftoversPanel } from './LeftoversPanel';
 
-/** Before there was a container: a common bucket, filled so that it can be stirred. */
-const usualContainer = { capacity: '1 l', fill: '80 %' };
-
-/** What it is mixed in and weighed on. */
+/** What it is mixed in, how it is measured out, and what to do when it goes wrong. */
 export function MixStep() {
-  const { field } = useController<JobDraft, 'container'>({ name: 'container' });
-  const step = useDraftField('scale.step');
-  // Going to one batch and back brings the same container again.
-  const [container, setContainer] = useState(field.value ?? usualContainer);
-  const choose = (value: 'container' | 'none'): void => {
-    if (field.value !== undefined) setContainer(field.value);
-    field.onChange(value === 'none' ? undefined : container);
-  };
+  const { setValue } = useFormContext<JobDraft>();
+  const mixing = useWatch<JobDraft, 'mixing'>({ name: 'mixing' }) ?? {};
+  const set = (changed: MixingDraft): void => setValue('mixing', { ...mixing, ...changed });
+  const by = mixing.by ?? 'weight';
   return (
     <View style={styles.stack}>
+      <Containers />
       <ChoiceField
-        label="Mixed in"
-        value={field.value === undefined ? 'none' : 'container'}
-        choices={[
-          { value: 'container', label: 'A cup or bucket' },
-          { value: 'none', label: 'One batch, whatever it takes' },
-        ]}
-        onChange={choose}
+        label="Measured out"
+        value={by}
+        choices={measuredBy.map((value) => ({ value, label: measuredByNames[value] }))}
+        onChange={(value) => set({ by: value })}
       />
-      {field.value !== undefined && <ContainerFields />}
-      <QuantityField label="Scale shows steps of" {...step} unit="g" rule={massRule} />
+      <Steps by={by} />
+      <FoldPanel title="Order, cups and time" summary={summaryOf(mixing)}>
+        <ChoiceField
+          label="First into the cup"
+          value={mixing.first ?? 'a'}
+          choices={[
+            { value: 'a', label: 'A (resin)' },
+            { value: 'b', label: 'B (hardener)' },
+          ]}
+          onChange={(first) => set({ first })}
+        />
+        <ChoiceField
+          label="Cups"
+          value={mixing.cups ?? 'one'}
+          choices={[
+            { value: 'one', label: 'One', note: 'the scale runs on' },
+            { value: 'own', label: 'One each', note: 'then into a third' },
+          ]}
+          onChange={(cups) => set({ cups })}
+        />
+        <Time />
+      </FoldPanel>
+      <CorrectionPanel />
+      <LeftoversPanel />
+      <CupMarksPanel />
     </View>
   );
 }
 
-function ContainerFields() {
-  const capacity = useDraftField('container.capacity');
-  const fill = useDraftField('container.fill');
+function summaryOf({ first, cups, stir, pourRate }: MixingDraft): string {
+  return [
+    first === 'b' ? 'B first' : 'A first',
+    cups === 'own' ? 'own cups' : 'one cup',
+    stir,
+    pourRate,
+  ]
+    .filter((each) => each !== undefined && each !== '')
+    .join(', ');
+}
+
+/** What the scale, the cup or the pumps can do. */
+function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
+  const scale = useDraftField('scaleStep');
+  const cup = useDraftField('mixing.cupStep');
+  const strokeA = useDraftField('mixing.strokeA');
+  const strokeB = useDraftField('mixing.strokeB');
   return (
     <FieldRow>
-      <QuantityField label="Container holds" {...capacity} unit="l" rule={volumeRule} />
-      <QuantityField label="Filled to" {...fill} unit="%" rule={fillRule} />
+      <QuantityField label="Scale shows steps of" {...scale} unit="g" rule={massRule} />
+      {by === 'volume' && (
+        <QuantityField label="Cup is marked every" {...cup} unit="ml" rule={volumeRule} />
+      )}
+      {by === 'pump' && (
+        <QuantityField label="One stroke of A" {...strokeA} unit="ml" rule={volumeRule} />
+      )}
+      {by === 'pump' && (
+        <QuantityField label="One stroke of B" {...strokeB} unit="ml" rule={volumeRule} />
+      )}
+    </FieldRow>
+  );
+}
+
+function Time() {
+  const stir = useDraftField('mixing.stir');
+  const pour = useDraftField('mixing.pourRate');
+  return (
+    <FieldRow>
+      <QuantityField label="Stirring and resting take" {...stir} unit="min" rule={timeRule} />
+      <QuantityField label="Poured at" {...pour} unit="ml/min" rule={flowRule} />
     </FieldRow>
   );
 }

@@ -12,8 +12,8 @@ import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
-import { sayC, sayG, sayMl, sayOnScale, sayRatio } from '../../words/figures';
-import { batchGroups, sayLayer, sheetText } from '../../words/sheet';
+import { sayC, sayG, sayMl, sayOnScale, sayRatios } from '../../words/figures';
+import { batchGroups, sayBatchFor, sayMeasuring, sayPigments, sheetText } from '../../words/sheet';
 
 /** The job on one sheet, for the wall over the bench: printed, or copied as text. */
 export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
@@ -74,13 +74,14 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
 }
 
 function Batches({ plan }: { readonly plan: Plan }) {
-  return batchGroups(plan).map(({ layer, count, batch }) => {
+  return batchGroups(plan).map((group) => {
+    const { key, count, batch } = group;
     const { aG, bG, totalG, stepG } = batch.onScale;
-    const title = [sayLayer(plan, layer), count === 1 ? 'one batch' : `${count} equal batches`]
+    const title = [sayBatchFor(plan, group), count === 1 ? 'one batch' : `${count} equal batches`]
       .filter((text) => text !== '')
       .join(': ');
     return (
-      <View key={layer} style={styles.batch} testID="keep-together">
+      <View key={key} style={styles.batch} testID="keep-together">
         <Words heading={2} weight="bold">
           {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
         </Words>
@@ -89,6 +90,11 @@ function Batches({ plan }: { readonly plan: Plan }) {
           b={{ figure: sayOnScale(bG, stepG), unit: 'g', also: [sayMl(batch.b.ml)] }}
         />
         <Words size="small">Scale reads {sayOnScale(totalG, stepG)} g with both in.</Words>
+        {[...sayPigments(batch.pigments), ...sayMeasuring(batch)].map((line) => (
+          <Words key={line} size="small">
+            {line}
+          </Words>
+        ))}
         <TickBoxes count={count} />
       </View>
     );
@@ -114,18 +120,14 @@ function TickBoxes({ count }: { readonly count: number }) {
 }
 
 function Totals({ plan }: { readonly plan: Plan }) {
-  const ratio = sayRatio(plan.resin.ratio);
+  const [ratio, otherRatio] = sayRatios(plan.resin.ratio);
   return (
     <View testID="keep-together">
       <WhyRow label="Cavities" value={sayMl(plan.cavityMl)} />
       <WhyRow label="To mix" value={sayMl(plan.totalMl)} also={sayG(plan.totalG)} />
       <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
       <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
-      <WhyRow
-        label="Ratio"
-        value={`${ratio.byVolume} by volume`}
-        also={`${ratio.byWeight} by weight`}
-      />
+      <WhyRow label="Ratio" value={ratio} also={otherRatio} />
     </View>
   );
 }

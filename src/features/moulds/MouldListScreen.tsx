@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { measureMouldPart } from '../../core/measure/parts/measureMouldPart';
 import { InputError } from '../../core/problem';
-import { chooseJsonFile } from '../../data/files/chooseJsonFile';
+import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { readMouldFile } from '../../data/files/mouldFile';
 import { useMoulds } from '../../data/hooks/queries';
 import { useMouldActions } from '../../data/hooks/useCardActions';

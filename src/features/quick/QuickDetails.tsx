@@ -2,13 +2,13 @@ import { View } from 'react-native';
 import type { Plan } from '../../core/plan/planTypes';
 import { WarningList } from '../../ui/feedback/WarningList';
 import { WhyRow } from '../../ui/figures/WhyRow';
-import { sayG, sayMl, sayRatio } from '../../words/figures';
+import { sayG, sayMl, sayRatios } from '../../words/figures';
 
 /** What stands behind A and B of a quick mix: the cup, all batches, the ratio both ways. */
 export function QuickDetails({ plan }: { readonly plan: Plan }) {
   const [batch] = plan.batches;
   if (batch === undefined) return null;
-  const ratio = sayRatio(plan.resin.ratio);
+  const [ratio, otherRatio] = sayRatios(plan.resin.ratio);
   return (
     <View>
       <WarningList warnings={plan.warnings} />
@@ -20,11 +20,7 @@ export function QuickDetails({ plan }: { readonly plan: Plan }) {
           <WhyRow label="All batches" value={sayG(plan.totalG)} also={sayMl(plan.totalMl)} />
         </>
       )}
-      <WhyRow
-        label="Ratio"
-        value={`${ratio.byVolume} by volume`}
-        also={`${ratio.byWeight} by weight`}
-      />
+      <WhyRow label="Ratio" value={ratio} also={otherRatio} />
     </View>
   );
 }

@@ -1,63 +1,69 @@
-import { useController } from 'react-hook-form';
+import { useState } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/chooseResin';
 import type { Resin } from '../../core/resin/resinSchema';
-import { readResin } from '../../core/resin/readResin';
+import { hardenerNames } from '../../core/resin/withHardener';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
+import { useCurrency } from '../../data/hooks/useKept';
 import { useResinActions } from '../../data/hooks/useCardActions';
+import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { SwitchField } from '../../ui/fields/SwitchField';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { orderNames, orderRules } from '../../words/choices';
+import { wantNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
-import { sayRatio } from '../../words/figures';
-import { familyNames } from '../../words/names';
+import { wants } from '../../core/job';
+import { useChoices } from '../../workers/useChoices';
+import { ChoiceList } from './ChoiceList';
+import { ChoiceTable } from './ChoiceTable';
+import { PlainChoices } from './PlainChoices';
 
-/** A card that came with a file has no place on the shelf yet. */
-const ownCard = 'own';
+interface ResinStepProps {
+  readonly onAddResin: () => void;
+  /** Opens the table with the whole width for it; left out where it is that already. */
+  readonly onCompare?: () => void;
+}
 
-const noteOf = (resin: Resin): string => {
-  const ratio = sayRatio(readResin(resin).ratio);
-  const stated =
-    resin.ratio.by === 'volume' ? `${ratio.byVolume} by volume` : `${ratio.byWeight} by weight`;
-  return `${familyNames[resin.family]} · ${stated}`;
-};
-
-/** Which resin, of those on the shelf. */
-export function ResinStep({ onAddResin }: { readonly onAddResin: () => void }) {
-  const { resins } = useShelf();
-  const { problems } = useOpenJob();
+/** Which resin, of those on the shelf: each held against this job and its room. */
+export function ResinStep({ onAddResin, onCompare }: ResinStepProps) {
+  const { setValue } = useFormContext<JobDraft>();
+  const shelf = useShelf();
+  const { problems, job } = useOpenJob();
   const actions = useResinActions();
-  const { field } = useController<JobDraft, 'resin'>({ name: 'resin' });
-  const chosen = field.value;
+  const { currency } = useCurrency();
+  const [order, setOrder] = useState<ChoiceOrder>('soonest');
+  const [day] = useState(today);
+  const chosen = useWatch<JobDraft, 'resin'>({ name: 'resin' });
+  const hardener = useWatch<JobDraft, 'hardener'>({ name: 'hardener' });
+  const choices = useChoices(job, shelf, day);
+  const { resins } = shelf;
   const isOwn = chosen !== undefined && !resins.some(({ id }) => id === chosen.id);
-  const problem = problems.find((each) => each.field.startsWith('resin'));
+  const problem = problems.find(({ field }) => /^(resin|hardener)/.test(field));
+
+  const choose = (resinId: string | undefined, named: string | undefined): void => {
+    const resin = resins.find(({ id }) => id === resinId);
+    if (resin === undefined) return;
+    setValue('resin', resin);
+    setValue('hardener', named);
+  };
 
   async function putOnShelf(card: Resin): Promise<void> {
     const { resin } = await actions.save(card);
-    field.onChange(resin);
+    setValue('resin', resin);
   }
 
+  const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
+  const Choices = onCompare === undefined ? ChoiceTable : ChoiceList;
   return (
     <View style={styles.stack}>
-      <ChoiceField
-        label="Resin"
-        value={isOwn ? ownCard : chosen?.id}
-        choices={[
-          ...(isOwn ? [{ value: ownCard, label: chosen.name, note: noteOf(chosen) }] : []),
-          ...resins.map((resin) => ({
-            value: resin.id ?? '',
-            label: resin.name,
-            note: noteOf(resin),
-          })),
-        ]}
-        onChange={(value) => {
-          const resin = resins.find(({ id }) => id === value);
-          if (resin !== undefined) field.onChange(resin);
-        }}
-      />
+      {problem !== undefined && <Words colour="stop">Choose a resin. {sayProblem(problem)}</Words>}
       {isOwn && (
         <Panel title="Not on the shelf">
           <Words>
@@ -66,15 +72,67 @@ export function ResinStep({ onAddResin }: { readonly onAddResin: () => void }) {
           <ActionButton label="Put it on the shelf" onPress={() => void putOnShelf(chosen)} />
         </Panel>
       )}
-      {problem !== undefined && <Words colour="stop">Choose a resin. {sayProblem(problem)}</Words>}
+      {resins.length === 0 && (
+        <Words>The shelf is empty. Add the resin you have, or open a file of cards there.</Words>
+      )}
+      {shown === undefined ? (
+        <PlainChoices resins={resins} chosen={chosen} hardener={hardener} onChoose={choose} />
+      ) : (
+        <>
+          <ChoiceField
+            label="In the order of"
+            value={order}
+            choices={choiceOrders.map((value) => ({ value, label: orderNames[value] }))}
+            onChange={setOrder}
+          />
+          <Words size="small" colour="inkSoft">
+            {orderRules[order]}
+          </Words>
+          <Choices
+            choices={shown}
+            currency={currency}
+            isChosen={(choice) =>
+              choice.resinId === chosen?.id &&
+              chosen !== undefined &&
+              choice.hardenerName === (hardener ?? hardenerNames(chosen)[0])
+            }
+            onChoose={({ resinId, hardener: named }) => choose(resinId, named)}
+          />
+        </>
+      )}
+      <Wants />
       <View style={styles.row}>
+        {onCompare !== undefined && resins.length > 0 && (
+          <ActionButton icon="tune" label="Compare in a table" onPress={onCompare} />
+        )}
         <ActionButton icon="plus" label="Add a resin to the shelf" onPress={onAddResin} />
       </View>
     </View>
   );
 }
 
+/** What it must be good for besides filling the cavity. */
+function Wants() {
+  const { setValue } = useFormContext<JobDraft>();
+  const wanted = useWatch<JobDraft, 'wants'>({ name: 'wants' }) ?? [];
+  return (
+    <View>
+      {wants.map((want) => (
+        <SwitchField
+          key={want}
+          label={wantNames[want]}
+          value={wanted.includes(want)}
+          onChange={(on) => {
+            const next = on ? [...wanted, want] : wanted.filter((each) => each !== want);
+            setValue('wants', next.length === 0 ? undefined : next);
+          }}
+        />
+      ))}
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
   stack: { gap: space.large },
-  row: { flexDirection: 'row' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

@@ -1,6 +1,10 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { InputError } from '../../core/problem';
 import { readResin } from '../../core/resin/readResin';
+import { cardsCsv, cardsJson, readCards } from '../../data/files/cardFiles';
+import { chooseTextFile } from '../../data/files/chooseTextFile';
+import { download } from '../../data/files/download';
 import { useResins } from '../../data/hooks/queries';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { useStartOver } from '../../data/hooks/useStart';
@@ -12,8 +16,9 @@ import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayRatio } from '../../words/figures';
+import { sayRatios } from '../../words/figures';
 import { familyNames } from '../../words/names';
+import { sayProblemAt } from '../../words/problems';
 
 interface ShelfScreenProps {
   /** Stands under the title: the other shelf. */
@@ -28,6 +33,21 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   const actions = useResinActions();
   const startOver = useStartOver();
   const notice = useNotice();
+  const [fileProblem, setFileProblem] = useState<string>();
+
+  async function openFile(): Promise<void> {
+    setFileProblem(undefined);
+    try {
+      const file = await chooseTextFile('application/json', 'text/csv', '.csv');
+      if (file === undefined) return;
+      const cards = readCards(file.text, file.name);
+      const undo = await actions.addAll(cards);
+      notice({ text: cards.length === 1 ? 'Added a card' : `Added ${cards.length} cards`, undo });
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      setFileProblem(sayProblemAt(error));
+    }
+  }
 
   async function remove(record: ResinRecord): Promise<void> {
     const undo = await actions.remove(record);
@@ -35,20 +55,29 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   }
 
   if (resins === undefined) return null;
+  const cards = resins.records.map(({ resin }) => resin);
   return (
     <Screen
       title="Shelf"
       head={tabs}
       foot={
-        <ActionButton
-          kind="main"
-          icon="plus"
-          label="Add a resin"
-          onPress={onNew}
-          style={styles.main}
-        />
+        <>
+          <ActionButton
+            kind="main"
+            icon="plus"
+            label="Add a resin"
+            onPress={onNew}
+            style={styles.main}
+          />
+          <ActionButton icon="folder-open" label="Open a file" onPress={() => void openFile()} />
+        </>
       }
     >
+      {fileProblem !== undefined && (
+        <Words colour="stop" role="alert">
+          {fileProblem}
+        </Words>
+      )}
       {resins.records.length === 0 ? (
         <Panel title="The shelf is empty">
           <Words>
@@ -69,6 +98,20 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
           ))}
         </View>
       )}
+      {resins.records.length > 0 && (
+        <View style={styles.row}>
+          <ActionButton
+            icon="download"
+            label="All as JSON"
+            onPress={() => download('shelf.resins.json', cardsJson(cards))}
+          />
+          <ActionButton
+            icon="download"
+            label="All as CSV"
+            onPress={() => download('shelf.csv', cardsCsv(cards), 'text/csv')}
+          />
+        </View>
+      )}
     </Screen>
   );
 }
@@ -81,16 +124,15 @@ interface ResinRowProps {
 }
 
 function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
-  const ratio = sayRatio(readResin(resin).ratio);
+  const ratios = sayRatios(readResin(resin).ratio).join(' · ');
+  const deepest = resin.depth?.greatest;
   return (
     <CardRow name={resin.name} {...ways}>
       <Words size="small" colour="inkSoft">
         {familyNames[resin.family]}
-        {resin.greatestDepth === undefined ? '' : ` · to ${resin.greatestDepth} deep`}
+        {deepest === undefined ? '' : ` · to ${deepest} deep`}
       </Words>
-      <Words size="small">
-        {ratio.byVolume} by volume · {ratio.byWeight} by weight
-      </Words>
+      <Words size="small">{ratios}</Words>
     </CardRow>
   );
 }
@@ -98,4 +140,5 @@ function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
 const styles = StyleSheet.create({
   list: { gap: space.medium },
   main: { flexGrow: 1 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

@@ -50,7 +50,8 @@ const styles = StyleSheet.create({
   tab: {
     minHeight: touch.table,
     minWidth: touch.table,
-    paddingHorizontal: space.medium,
+    paddingHorizontal: space.small,
+    alignItems: 'center',
     justifyContent: 'center',
     borderBottomWidth: 3,
   },

@@ -1,7 +1,13 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { ResinStep } from '@/features/resin/ResinStep';
 
 export default function ResinRoute() {
   const router = useRouter();
-  return <ResinStep onAddResin={() => router.push('/shelf/new')} />;
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return (
+    <ResinStep
+      onAddResin={() => router.push('/shelf/new')}
+      onCompare={() => router.push({ pathname: '/jobs/[id]/choose', params: { id } })}
+    />
+  );
 }

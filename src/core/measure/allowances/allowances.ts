@@ -145,17 +145,19 @@ function soakRate({ surface, rate }: NonNullable<Allowances['soak']>): number {
 /**
  * What stays behind in the cups of one batch, ml; nothing where the allowance is not wanted.
  * @param capacityMl of the container, or what is in it where no container is chosen
+ * @param moreCups that are wetted besides: one each for A and B where they are measured in their own
  */
 export function residueOfBatchMl(
   residue: Allowances['residue'],
   capacityMl: number,
+  moreCups: number,
 ): { readonly ml: number; readonly on: boolean; readonly data: ProblemData } | undefined {
   if (residue === undefined) return undefined;
   const perCupMl =
     residue.perBatch === undefined
       ? residuePerCupMl(capacityMl)
       : readQuantity(residue.perBatch, volumeRule).value;
-  const cups = residue.twoCups === true ? 2 : 1;
+  const cups = (residue.twoCups === true ? 2 : 1) + moreCups;
   return {
     ml: perCupMl * cups,
     on: isOn(residue),

@@ -74,7 +74,10 @@ export function placeInserts(
   inserts: readonly Insert[],
   hosts: readonly Host[],
   reading: Reading,
-): { readonly placed: readonly MeasuredInsert[]; readonly taken: readonly PlacedSlabs[] } {
+): {
+  readonly placed: readonly MeasuredInsert[];
+  readonly taken: readonly (readonly PlacedSlabs[])[];
+} {
   const taken: PlacedSlabs[][] = hosts.map(() => []);
   const placed = inserts.map((insert, index) =>
     within(`measure.inserts[${index}]`, (): MeasuredInsert => {
@@ -133,7 +136,7 @@ export function placeInserts(
       };
     }),
   );
-  return { placed, taken: taken.flat() };
+  return { placed, taken };
 }
 
 function refuseOverfull({ solid, count }: Host, ml: number): void {

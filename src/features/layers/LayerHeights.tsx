@@ -7,7 +7,6 @@ import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SignButton } from '../../ui/SignButton';
-import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 
 /** Where the pour is cut into layers: the height of each layer's top but the last. */
@@ -15,26 +14,23 @@ export function LayerHeights() {
   const notice = useNotice();
   const { setValue } = useFormContext<JobDraft>();
   // Watched, not controlled: a controller of the list does not hear of what is typed into one of its heights.
-  const heights = useWatch<JobDraft, 'layers'>({ name: 'layers' })?.heights ?? [];
+  const layers = useWatch<JobDraft, 'layers'>({ name: 'layers' });
+  const heights = layers?.heights ?? [];
   const change = (next: string[]): void =>
-    setValue('layers', next.length === 0 ? undefined : { heights: next });
+    setValue('layers', { ...layers, style: undefined, heights: next });
   const remove = (index: number): void => {
     change(heights.filter((_, each) => each !== index));
     notice({ text: `Removed the end of layer ${index + 1}`, undo: async () => change(heights) });
   };
   return (
     <View style={styles.stack}>
-      <Words size="small" weight="semibold" colour="inkSoft">
-        Layers
-      </Words>
-      {heights.length === 0 && <Words>Poured in one go.</Words>}
       {heights.map((_, index) => (
         <LayerHeight key={index} index={index} onRemove={() => remove(index)} />
       ))}
       <View style={styles.row}>
         <ActionButton
           icon="plus"
-          label={heights.length === 0 ? 'Cut into layers' : 'Cut once more'}
+          label={heights.length === 0 ? 'Cut at a height' : 'Cut once more'}
           onPress={() => change([...heights, ''])}
         />
       </View>

@@ -1,0 +1,1 @@
+export { ColourStep as default } from '@/features/colour/ColourStep';

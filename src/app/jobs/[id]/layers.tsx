@@ -1,0 +1,1 @@
+export { LayersStep as default } from '@/features/layers/LayersStep';

@@ -1,0 +1,99 @@
+import { InputError, type ProblemData } from '../problem';
+import { readQuantity } from '../quantity/readQuantity';
+import { doseRule, lengthRule, massRule } from '../quantity/rules';
+import type { ResinFamily } from '../resin/families';
+import type { Pigment } from './colourSchemas';
+import { pigmentRules, type PigmentKind } from './pigmentKinds';
+
+/** A pigment read for the depth it is looked through. */
+export interface ReadPigment {
+  readonly name: string;
+  readonly kind: PigmentKind;
+  /** Of the mixed mass; undefined for a pinch, whose mass is known and whose share follows from the mix. */
+  readonly share: number | undefined;
+  /** A pinch that was weighed. */
+  readonly g: number | undefined;
+  readonly drops: { readonly per100Ml: number; readonly dropG: number } | undefined;
+  /** The dose was scaled from a test cup. */
+  readonly fromTestCup: boolean;
+}
+
+/**
+ * The dose that looks at one depth as another did at its own. Light falls exponentially on its way through, so
+ * dose × depth stays the same: dose₂ = dose₁ × d₁ ÷ d₂.
+ * @param share the dose that was right in the test cup
+ */
+export const doseAtDepth = (share: number, testDepthMm: number, depthMm: number): number =>
+  (share * testDepthMm) / depthMm;
+
+/**
+ * A pigment's dose for a pour.
+ * @param depthMm that one looks through; undefined where nothing has a form
+ * @param mixedDensityGPerMl turns drops in a volume into a share of the mass
+ * @throws InputError `pot-not-lighter`, `test-cup-needs-depth`
+ */
+export function readPigment(
+  pigment: Pigment,
+  depthMm: number | undefined,
+  mixedDensityGPerMl: number,
+): ReadPigment {
+  const { name, kind, drops, testDepth } = pigment;
+  if (pigment.potBefore !== undefined && pigment.potAfter !== undefined) {
+    const beforeG = readQuantity(pigment.potBefore, massRule).value;
+    const g = beforeG - readQuantity(pigment.potAfter, massRule).value;
+    if (g <= 0) throw new InputError('pot-not-lighter', pigment.potAfter, { beforeG }, 'potAfter');
+    return { name: name.trim(), kind, share: undefined, g, drops: undefined, fromTestCup: false };
+  }
+  const dropG =
+    pigment.twentyDrops === undefined ? 0 : readQuantity(pigment.twentyDrops, massRule).value / 20;
+  const said =
+    drops === undefined
+      ? readQuantity(pigment.share ?? '', doseRule).value
+      : (drops * dropG) / (100 * mixedDensityGPerMl);
+  const scaled = testDepth !== undefined && pigment.opaque !== true;
+  if (scaled && depthMm === undefined) {
+    throw new InputError('test-cup-needs-depth', testDepth, {}, 'testDepth');
+  }
+  const factor =
+    scaled && depthMm !== undefined
+      ? doseAtDepth(1, readQuantity(testDepth, lengthRule).value, depthMm)
+      : 1;
+  return {
+    name: name.trim(),
+    kind,
+    share: said * factor,
+    g: undefined,
+    drops: drops === undefined ? undefined : { per100Ml: drops * factor, dropG },
+    fromTestCup: scaled,
+  };
+}
+
+/**
+ * Refuses what would spoil the cure.
+ * @param doses shares of the mixed mass, all that goes into one mix
+ * @param cardLimit of all of them together, by the label; it stands over the limits of kinds
+ * @throws InputError `pigment-wrong-family`, `pigment-over-limit` at the place of the dose
+ */
+export function refuseSpoilers(
+  doses: readonly { readonly kind: PigmentKind; readonly share: number; readonly at: string }[],
+  family: ResinFamily,
+  cardLimit: number | undefined,
+): void {
+  for (const { kind, at } of doses) {
+    if (pigmentRules[kind].suits.has(family)) continue;
+    throw new InputError('pigment-wrong-family', kind, { kind, family }, `${at}.kind`);
+  }
+  const over = (share: number, limit: number, at: string, more: ProblemData): void => {
+    if (share <= limit * (1 + 1e-9)) return;
+    throw new InputError('pigment-over-limit', share, { share, limit, ...more }, `${at}.share`);
+  };
+  if (cardLimit === undefined) {
+    for (const { kind, share, at } of doses) over(share, pigmentRules[kind].limit, at, { kind });
+  }
+  const together = doses.reduce((sum, { share }) => sum + share, 0);
+  const last = doses.at(-1);
+  if (last !== undefined) {
+    const kindLimit = Math.max(...doses.map(({ kind }) => pigmentRules[kind].limit));
+    over(together, cardLimit ?? kindLimit, last.at, { byLabel: cardLimit !== undefined });
+  }
+}

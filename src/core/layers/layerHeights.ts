@@ -1,0 +1,76 @@
+import type { Job } from '../job';
+import { InputError } from '../problem';
+import { readQuantity } from '../quantity/readQuantity';
+import { lengthRule } from '../quantity/rules';
+import type { ReadResin } from '../resin/readResin';
+import { layerDepthsMm, type DepthLimits } from './layerDepths';
+import type { LayerStyle } from './layersSchema';
+
+/** What the resin takes in this room, and what that was reckoned from. */
+export interface DepthTaken extends DepthLimits {
+  /** `typed` is the person's own figure, `label` the card's. */
+  readonly from: 'typed' | 'label' | 'nothing';
+  readonly labelMm: number | undefined;
+  readonly caution: number;
+}
+
+/**
+ * The depth that one layer may have: the label's figure, or the person's own, times their caution.
+ * @param resin the card, read
+ */
+export function depthTaken(
+  layers: Job['layers'],
+  resin: Pick<ReadResin, 'greatestDepthMm' | 'leastDepthMm'>,
+): DepthTaken {
+  const caution = layers?.caution ?? 1;
+  const typedMm =
+    layers?.maxDepth === undefined ? undefined : readQuantity(layers.maxDepth, lengthRule).value;
+  const fullMm = typedMm ?? resin.greatestDepthMm;
+  return {
+    takesMm: fullMm === undefined ? undefined : fullMm * caution,
+    leastMm: resin.leastDepthMm,
+    from: typedMm !== undefined ? 'typed' : fullMm === undefined ? 'nothing' : 'label',
+    labelMm: resin.greatestDepthMm,
+    caution,
+  };
+}
+
+/** The style that rules: heights that a person chose are none. */
+export const styleOf = (layers: Job['layers']): LayerStyle | 'heights' =>
+  layers?.style ?? ((layers?.heights ?? []).length > 0 ? 'heights' : 'one-pour');
+
+/**
+ * Heights in the cavity at which the pour is cut, from the floor up; empty for one pour.
+ * @param depthMm of the deepest cavity; without a form there is one pour
+ * @param stock how much deeper the first and the last layer are poured than the finished piece
+ * @throws InputError those of `layerDepthsMm`, `planing-over-layer`
+ */
+export function layerHeightsMm(
+  layers: Job['layers'],
+  depthMm: number | undefined,
+  taken: DepthTaken,
+  stock: { readonly topMm: number; readonly bottomMm: number },
+): readonly number[] {
+  const style = styleOf(layers);
+  if (style === 'heights') {
+    return (layers?.heights ?? []).map((height) => readQuantity(height, lengthRule).value);
+  }
+  if (depthMm === undefined) return [];
+  const lockInMm =
+    layers?.lockIn === undefined ? undefined : readQuantity(layers.lockIn, lengthRule).value;
+  const { topMm, bottomMm } = stock;
+  const depths = layerDepthsMm(style, bottomMm + depthMm + topMm, taken, lockInMm);
+  let topOfLayerMm = -bottomMm;
+  return depths.slice(0, -1).map((each) => {
+    topOfLayerMm += each;
+    if (topOfLayerMm <= 0 || topOfLayerMm >= depthMm) {
+      throw new InputError(
+        'planing-over-layer',
+        undefined,
+        { layerMm: each, topMm, bottomMm },
+        'allowances.planing',
+      );
+    }
+    return topOfLayerMm;
+  });
+}

@@ -1,0 +1,107 @@
+import exampleFile from '../../../docs/formats/drawer-tray.job.json';
+import { readJob, type Job } from '../job';
+import type { Resin } from '../resin/resinSchema';
+import { chooseResin, inChoiceOrder, type ChoiceOrder } from './chooseResin';
+
+const job: Job = readJob({ ...exampleFile, room: { temperature: '23 °C' } });
+const card = (name: string, more: Partial<Resin>): Resin => ({
+  ...job.resin,
+  id: name,
+  name,
+  ...more,
+});
+
+const resins: Resin[] = [
+  card('Deep', {
+    depth: { least: '10 mm', greatest: '60 mm' },
+    potLife: { time: '4 h', mass: '1 kg' },
+    times: { fullCure: { time: '7 days' } },
+    kits: [{ size: '4 l', price: 96 }],
+    clarity: 'water-clear',
+  }),
+  card('Thin coats', {
+    depth: { greatest: '10 mm' },
+    potLife: { time: '40 min' },
+    times: { recoat: { from: '4 h', to: '12 h' }, fullCure: { time: '2 days' } },
+    kits: [{ size: '1 l', price: 22 }],
+    clarity: 'clear',
+    hardeners: [{ name: 'Quick', potLife: { time: '6 min' } }],
+  }),
+  card('Only thick', { depth: { least: '50 mm', greatest: '90 mm' } }),
+  card('Rubber', { family: 'silicone-tin' }),
+];
+const shelf = { resins, moulds: [] };
+const choices = chooseResin(job, shelf);
+const named = (name: string, hardener?: string) =>
+  choices.find((each) => each.name === name && each.hardener === hardener);
+
+test('one row for each resin and hardener, with its own figures', () => {
+  expect(choices).toHaveLength(5);
+  expect(named('Deep')).toMatchObject({
+    fits: true,
+    layers: 1,
+    doneMin: 7 * 1440,
+    potLifeMin: 240,
+    cost: 96,
+    peakC: undefined,
+  });
+  expect(named('Deep')?.leftoverMl).toBeCloseTo(4000 - 2095.5, 6);
+  expect(named('Thin coats')).toMatchObject({
+    fits: true,
+    layers: 4,
+    doneMin: 3 * 240 + 2 * 1440,
+    cost: 66,
+  });
+  // 5 min of stirring leave a minute to pour 500 ml in: more batches, and still in time.
+  expect(named('Thin coats', 'Quick')).toMatchObject({ fits: true, potLifeMin: 6 });
+});
+
+test('what does not fit says why', () => {
+  expect(named('Only thick')).toMatchObject({
+    fits: false,
+    reasons: [{ code: 'thinner-than-least', severity: 'no' }],
+  });
+  expect(named('Rubber')?.reasons).toContainEqual(
+    expect.objectContaining({ code: 'not-for-castings', severity: 'no' }),
+  );
+});
+
+test.each<[ChoiceOrder, string]>([
+  ['soonest', 'Thin coats'],
+  ['cheapest', 'Thin coats'],
+  ['safest', 'Deep'],
+  ['clearest', 'Deep'],
+])('%s: %s first, what does not fit last', (order, first) => {
+  const sorted = inChoiceOrder(choices, order);
+  expect(sorted[0]?.name).toBe(first);
+  expect(sorted.slice(-2).map(({ fits }) => fits)).toEqual([false, false]);
+});
+
+test('wants and colours rule resins out', () => {
+  const uv: Resin = { ...card('Lamp', { family: 'uv', viscosity: '200 mPa·s' }), ratio: undefined };
+  const of = (more: Partial<Job>) =>
+    chooseResin({ ...job, ...more }, { resins: [uv], moulds: [] })[0];
+  expect(of({})?.fits).toBe(true);
+  expect(of({ wants: ['glitter'] })?.reasons.map(({ code }) => code)).toContain(
+    'too-thin-for-glitter',
+  );
+  expect(of({ tint: { share: '0.1 %' } })?.reasons.map(({ code }) => code)).toContain(
+    'no-light-through-pigment',
+  );
+  const thick = { ...uv, viscosity: '3 Pa·s' };
+  const [row] = chooseResin({ ...job, wants: ['fine-detail'] }, { resins: [thick], moulds: [] });
+  expect(row?.reasons.map(({ code }) => code)).toContain('too-thick-for-detail');
+});
+
+test('a pot life shorter than the stirring is a reason, not an end', () => {
+  const flash = card('Flash', { potLife: { time: '2 min' } });
+  expect(chooseResin(job, { resins: [flash], moulds: [] })[0]).toMatchObject({
+    fits: false,
+    layers: undefined,
+    reasons: [{ code: 'pot-life-too-short', severity: 'no' }],
+  });
+});
+
+test('an empty shelf has nothing to choose from', () => {
+  expect(chooseResin(job, { resins: [], moulds: [] })).toEqual([]);
+});

@@ -1,0 +1,45 @@
+import { correctionOf, type Correction, type Poured } from '../mix/correction';
+import { InputError } from '../problem';
+import type { Plan } from './planTypes';
+
+/** A correction with where its surplus can go. */
+export interface BatchCorrection extends Correction {
+  /** Whether what is mixed then still goes into its layer, the overage of the plan left aside. */
+  readonly fitsLayer: boolean;
+  /** What will be left when the layer is full: it goes into the small moulds, or is cured before the bin. */
+  readonly leftMl: number;
+}
+
+/**
+ * What to do when the scale does not say what a batch was to be.
+ * @param batch its place in the plan
+ * @param poured what the scale says, g of each part
+ * @throws InputError `no-such-batch`, `nothing-to-correct` for a resin in one bottle
+ */
+export function correctBatch(plan: Plan, batch: number, poured: Poured): BatchCorrection {
+  const planned = plan.batches[batch];
+  if (planned === undefined) {
+    throw new InputError('no-such-batch', batch + 1, { batches: plan.batches.length });
+  }
+  const { ratio } = plan.resin;
+  if (ratio === undefined) throw new InputError('nothing-to-correct', undefined);
+  const aG = planned.tintedAG ?? planned.a.g;
+  const { stepG } = planned.onScale;
+  const found = correctionOf(
+    {
+      aG,
+      bG: planned.b.g,
+      massAPerB: aG / planned.b.g,
+      mixedDensityGPerMl: plan.resin.mixedDensityGPerMl,
+      limitMl: planned.container && planned.container.capacityMl * planned.container.fill,
+      stepG,
+    },
+    poured,
+  );
+  // The overage that was in the plan takes up some of what is over; only what is past it does not go in.
+  return {
+    ...found,
+    fitsLayer: found.surplusMl <= planned.leftMl + 1e-9,
+    leftMl: planned.leftMl + found.surplusMl,
+  };
+}

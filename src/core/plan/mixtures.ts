@@ -1,0 +1,192 @@
+import { readPigment, refuseSpoilers, type ReadPigment } from '../colour/dose';
+import type { Portion } from '../colour/colourSchemas';
+import { sharePortions, type Cells, type SharedPortion } from '../colour/portions';
+import type { Job } from '../job';
+import type { LayerVolume } from '../layers/splitAtHeights';
+import { within } from '../measure/within';
+import type { MeasuredWhole } from '../measure/measureWhole';
+import { amountsOf } from '../mix/amounts';
+import type { ReadResin } from '../resin/readResin';
+import type { ResinFamily } from '../resin/families';
+import type { PigmentDose, PlannedPortion } from './planTypes';
+
+/** What is mixed as one: a colour, or everything that has none. */
+export interface Mixture {
+  /** Portions that are poured from it, by their place in the job; empty for plain resin. */
+  readonly portions: readonly number[];
+  readonly name: string | undefined;
+  readonly swatch: string | undefined;
+  readonly pigments: readonly PigmentDose[];
+  /** What is poured of it in each layer, allowances included, residue not. */
+  readonly pouredMlByLayer: readonly number[];
+}
+
+/** Cavity volume by layer and cavity. */
+function cellsOf(whole: MeasuredWhole, cut: readonly LayerVolume[]): Cells {
+  const volumesBelow = whole.volumesBelowMl();
+  // One pour takes everything, what has no form included.
+  if (cut.length === 1) return [volumesBelow(Infinity)];
+  let below = volumesBelow(0);
+  return cut.map(({ toMm }) => {
+    const upTo = volumesBelow(toMm ?? Infinity);
+    const row = upTo.map((ml, index) => Math.max(0, ml - (below[index] ?? 0)));
+    below = upTo;
+    return row;
+  });
+}
+
+/** The depth that one looks through: of the layer or the cavity that is coloured, or of the piece. */
+function depthOf(
+  { layer, cavity }: Portion,
+  whole: MeasuredWhole,
+  cut: readonly LayerVolume[],
+): number | undefined {
+  if (layer !== undefined) {
+    const { fromMm, toMm } = cut[layer - 1] ?? {};
+    return fromMm === undefined || toMm === undefined ? undefined : toMm - fromMm;
+  }
+  return cavity === undefined ? whole.depthMm : whole.parts[cavity - 1]?.depthMm;
+}
+
+function doseIn(pigment: ReadPigment, ml: number, g: number): PigmentDose {
+  const share = pigment.share ?? (pigment.g ?? 0) / g;
+  return {
+    name: pigment.name,
+    kind: pigment.kind,
+    share,
+    g: share * g,
+    drops: pigment.drops && (pigment.drops.per100Ml * ml) / 100,
+    fromTestCup: pigment.fromTestCup,
+  };
+}
+
+/** The same dose in another amount of the same mix. */
+export const doseFor = (dose: PigmentDose, part: number): PigmentDose => ({
+  ...dose,
+  g: dose.g * part,
+  drops: dose.drops && dose.drops * part,
+});
+
+/** Portions of the same name and the same pigments are one colour, mixed once. */
+const colourKey = ({ name, pigments }: Portion): string =>
+  `${name.trim()}\n${JSON.stringify(pigments ?? [])}`;
+
+/**
+ * What is mixed, and for which portions.
+ * @param pouredMl what each layer takes, residue in cups left aside
+ * @param tintShare what the whole-A tint is of the mixed mass
+ * @throws InputError those of `sharePortions`, `readPigment` and `refuseSpoilers`
+ */
+export function mixturesOf(
+  job: Job,
+  {
+    whole,
+    cut,
+    pouredMl,
+    resin,
+    family,
+  }: {
+    readonly whole: MeasuredWhole;
+    readonly cut: readonly LayerVolume[];
+    readonly pouredMl: readonly number[];
+    readonly resin: ReadResin;
+    readonly family: ResinFamily;
+  },
+): { readonly mixtures: readonly Mixture[]; readonly portions: readonly PlannedPortion[] } {
+  const typed = job.portions ?? [];
+  const plain = {
+    portions: [],
+    name: undefined,
+    swatch: undefined,
+    pigments: [],
+    pouredMlByLayer: pouredMl,
+  };
+  if (typed.length === 0) return { mixtures: [plain], portions: [] };
+  const { shared, plainMlByLayer } = sharePortions(typed, cellsOf(whole, cut));
+  const factors = pouredMl.map((ml, layer) => ml / (cut[layer]?.cavityMl ?? ml));
+  const poured = (cavityMlByLayer: readonly number[]): number[] =>
+    cavityMlByLayer.map((ml, layer) => (ml === 0 ? 0 : ml * (factors[layer] ?? 1)));
+  const sum = (values: readonly number[]): number =>
+    values.reduce((total, each) => total + each, 0);
+
+  const portions = shared.map(({ portion, index, share, cavityMlByLayer }: SharedPortion) => {
+    const place = `portions[${index}]`;
+    const pouredMlByLayer = poured(cavityMlByLayer);
+    const amounts = amountsOf(sum(pouredMlByLayer), resin);
+    const depthMm = depthOf(portion, whole, cut);
+    const pigments = (portion.pigments ?? []).map((pigment, at) =>
+      within(`${place}.pigments[${at}]`, () =>
+        doseIn(
+          readPigment(pigment, depthMm, resin.mixedDensityGPerMl),
+          amounts.ml,
+          Math.max(amounts.g, Number.MIN_VALUE),
+        ),
+      ),
+    );
+    refuseSpoilers(
+      pigments.map(({ kind, share: dose }, at) => ({
+        kind,
+        share: dose,
+        at: `${place}.pigments[${at}]`,
+      })),
+      family,
+      resin.pigmentLimit,
+    );
+    const { ml, g, a, b } = amounts;
+    // Named one by one: a spread in front of other keys takes most of the time of planning many portions.
+    return {
+      ml,
+      g,
+      a,
+      b,
+      name: portion.name.trim(),
+      cavity: portion.cavity,
+      layer: portion.layer,
+      share,
+      cavityMl: sum(cavityMlByLayer),
+      pouredMlByLayer,
+      depthMm,
+      pigments,
+      swatch: portion.swatch,
+    };
+  });
+
+  const colours = new Map<string, number[]>();
+  typed.forEach((portion, index) => {
+    const key = colourKey(portion);
+    const same = colours.get(key);
+    if (same === undefined) colours.set(key, [index]);
+    else same.push(index);
+  });
+  const coloured = [...colours.values()].map((indices): Mixture => {
+    const own = indices.flatMap((index) => portions[index] ?? []);
+    const [first] = own;
+    const ml = sum(own.map((each) => each.ml));
+    return {
+      portions: indices,
+      name: first?.name,
+      swatch: first?.swatch,
+      // A test cup may give each portion a dose for its own depth: together they are what goes in.
+      pigments: (first?.pigments ?? []).map((dose, at) => {
+        const g = sum(own.map(({ pigments }) => pigments[at]?.g ?? 0));
+        const drops = sum(own.map(({ pigments }) => pigments[at]?.drops ?? 0));
+        const massG = sum(own.map((each) => each.g));
+        return {
+          ...dose,
+          g,
+          share: massG > 0 ? g / massG : dose.share,
+          drops: dose.drops === undefined ? undefined : drops,
+        };
+      }),
+      pouredMlByLayer:
+        ml > 0
+          ? pouredMl.map((_, layer) => sum(own.map((each) => each.pouredMlByLayer[layer] ?? 0)))
+          : pouredMl.map(() => 0),
+    };
+  });
+  const plainMl = poured(plainMlByLayer);
+  return {
+    mixtures: sum(plainMl) > 0 ? [...coloured, { ...plain, pouredMlByLayer: plainMl }] : coloured,
+    portions,
+  };
+}

@@ -1,0 +1,170 @@
+import type { Job } from '../job';
+import { amountsOf } from '../mix/amounts';
+import { splitIntoBatches, type BatchLimits, type Split } from '../mix/batches';
+import { cupMarksOf } from '../mix/cupMarks';
+import { inCup, onScale } from '../mix/onScale';
+import { strokesOf } from '../mix/strokes';
+import { workingMin, type Working } from '../mix/working';
+import { readQuantity } from '../quantity/readQuantity';
+import { volumeRule, waterTemperatureRule } from '../quantity/rules';
+import type { ReadResin } from '../resin/readResin';
+import { doseFor, type Mixture } from './mixtures';
+import type { PlannedBatch, PlannedPortion, PlannedTint } from './planTypes';
+
+/** One mixture in one layer, with the batches it takes. */
+export interface MixedLayer {
+  readonly layer: number;
+  readonly mixture: Mixture;
+  readonly pouredMl: number;
+  readonly split: Split;
+}
+
+/**
+ * What is mixed when: layer by layer, colour by colour; as shares of one mix where the person works that way.
+ * @throws InputError those of `splitIntoBatches`
+ */
+export function mixLayers(
+  mixtures: readonly Mixture[],
+  pouredMl: readonly number[],
+  limits: BatchLimits,
+  oneBatch: boolean,
+): readonly MixedLayer[] {
+  const plain: Mixture = {
+    portions: [],
+    name: undefined,
+    swatch: undefined,
+    pigments: [],
+    pouredMlByLayer: pouredMl,
+  };
+  const mixed = oneBatch ? [plain] : mixtures;
+  return pouredMl.flatMap((_, layer) =>
+    mixed.flatMap((mixture): MixedLayer[] => {
+      const needMl = mixture.pouredMlByLayer[layer] ?? 0;
+      if (!(needMl > 0)) return [];
+      return [{ layer, mixture, pouredMl: needMl, split: splitIntoBatches(needMl, limits) }];
+    }),
+  );
+}
+
+/** A cup is marked to the nearest of these where the person does not say otherwise, ml. */
+const usualCupStep = '5 ml';
+
+const nothingShown = { inCup: undefined, strokes: undefined, cupMarks: undefined };
+
+/** What a batch shows besides its exact figures, by the way it is measured out. */
+function shown(
+  amounts: ReturnType<typeof amountsOf>,
+  mixing: Job['mixing'],
+  { ratio }: ReadResin,
+  waterC: number | undefined,
+): Pick<PlannedBatch, 'inCup' | 'strokes' | 'cupMarks'> {
+  const by = mixing?.by ?? 'weight';
+  const read = (typed: string): number => readQuantity(typed, volumeRule).value;
+  if (by === 'volume') {
+    const marks = inCup(amounts.a.ml, ratio?.volumeAPerB, read(mixing?.cupStep ?? usualCupStep));
+    return {
+      ...nothingShown,
+      inCup: marks,
+      cupMarks:
+        waterC === undefined
+          ? undefined
+          : cupMarksOf([marks.aMl, marks.bMl, marks.totalMl], waterC),
+    };
+  }
+  if (by === 'pump' && ratio !== undefined && mixing?.strokeA && mixing.strokeB) {
+    const { strokeA, strokeB } = mixing;
+    return {
+      ...nothingShown,
+      strokes: strokesOf(amounts.a.ml, ratio.volumeAPerB, read(strokeA), read(strokeB)),
+    };
+  }
+  return nothingShown;
+}
+
+/**
+ * Every batch in the order it is mixed, with what is weighed for it.
+ * @param overageMl what of each layer is overage: it is left over when nothing goes wrong
+ */
+export function planBatches(
+  job: Job,
+  mixed: readonly MixedLayer[],
+  {
+    resin,
+    stepG,
+    tint,
+    working,
+    portions,
+    pouredMl,
+    overageMl,
+  }: {
+    readonly resin: ReadResin;
+    readonly stepG: number;
+    readonly tint: PlannedTint | undefined;
+    readonly working: Working;
+    readonly portions: readonly PlannedPortion[];
+    readonly pouredMl: readonly number[];
+    readonly overageMl: readonly number[];
+  },
+): readonly PlannedBatch[] {
+  const oneBatch = job.coloursFrom === 'one-batch';
+  const waterC =
+    job.cupMarks === undefined
+      ? undefined
+      : readQuantity(job.cupMarks.water, waterTemperatureRule).value;
+  const tinted = 1 + (tint?.perAG ?? 0);
+  return mixed.flatMap(({ layer, mixture, pouredMl: needMl, split }): PlannedBatch[] => {
+    const { batchMl, count, container, limitMl, surplusMl } = split;
+    const amounts = amountsOf(batchMl, resin);
+    const tintedAG = amounts.a.g * tinted;
+    const scale = onScale(tintedAG, resin.ratio && resin.ratio.massAPerB * tinted, stepG);
+    const mixtureMl = mixture.pouredMlByLayer.reduce((sum, ml) => sum + ml, 0);
+    const layerMl = pouredMl[layer] ?? needMl;
+    const roundedUpMl =
+      Math.max(0, scale.totalG - tintedAG - amounts.b.g) / resin.mixedDensityGPerMl;
+    const { ml, g, a, b } = amounts;
+    const { inCup: cup, strokes, cupMarks } = shown(amounts, job.mixing, resin, waterC);
+    const batch: PlannedBatch = {
+      ml,
+      g,
+      a,
+      b,
+      layer,
+      portions: mixture.portions,
+      colour: mixture.name,
+      swatch: mixture.swatch,
+      pigments: mixture.pigments.map((dose) => doseFor(dose, batchMl / mixtureMl)),
+      tintedAG: tint === undefined ? undefined : tintedAG,
+      shares: oneBatch
+        ? portions.flatMap((portion, index) => {
+            const ofLayerMl = (portion.pouredMlByLayer[layer] ?? 0) / count;
+            if (!(ofLayerMl > 0)) return [];
+            return [
+              {
+                portion: index,
+                name: portion.name,
+                ml: ofLayerMl,
+                g: ofLayerMl * resin.mixedDensityGPerMl,
+                pigments: portion.pigments.map((dose) => doseFor(dose, ofLayerMl / portion.ml)),
+              },
+            ];
+          })
+        : [],
+      container: container && {
+        name: container.name,
+        capacityMl: container.capacityMl,
+        fill: container.fill,
+      },
+      limitMl,
+      rule: split.rule,
+      surplusMl: surplusMl / count,
+      leftMl:
+        surplusMl / count + roundedUpMl + ((overageMl[layer] ?? 0) * needMl) / layerMl / count,
+      workingMin: workingMin(batchMl, working),
+      onScale: scale,
+      inCup: cup,
+      strokes,
+      cupMarks,
+    };
+    return Array.from({ length: count }, () => batch);
+  });
+}

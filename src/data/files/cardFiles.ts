@@ -1,0 +1,89 @@
+import { deflateSync, inflateSync } from 'fflate';
+import Papa from 'papaparse';
+import { InputError } from '../../core/problem';
+import { readResins, readSharedResin, resinsFileOf } from '../../core/resin/resinFile';
+import { cardsOfRows, rowOfCard, type CardRow } from '../../core/resin/resinRows';
+import type { Resin } from '../../core/resin/resinSchema';
+import { jsonOf } from '../../core/schema/jsonText';
+
+export const cardsJson = (cards: readonly Resin[]): string =>
+  `${JSON.stringify(resinsFileOf(cards), null, 2)}\n`;
+
+/** A table with every column that any of the cards needs. */
+export function cardsCsv(cards: readonly Resin[]): string {
+  const rows = cards.map(rowOfCard);
+  const columns = [...new Set(rows.flatMap(Object.keys))];
+  return `${Papa.unparse(
+    { fields: columns, data: rows.map((row) => columns.map((column) => row[column] ?? '')) },
+    // A cell that begins like a formula would be run by a table program.
+    { escapeFormulae: true, newline: '\n' },
+  )}\n`;
+}
+
+/** Takes off the sign that keeps a table program from running a cell. */
+const unescaped = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
+
+/** @throws InputError `not-csv` */
+export function rowsOfCsv(text: string): readonly CardRow[] {
+  const { data, errors, meta } = Papa.parse<CardRow>(text, {
+    header: true,
+    skipEmptyLines: 'greedy',
+  });
+  const [error] = errors.filter(({ code }) => code !== 'UndetectableDelimiter');
+  if (error !== undefined || (meta.fields ?? []).length === 0) {
+    throw new InputError('not-csv', text.slice(0, 80), { row: (error?.row ?? 0) + 2 });
+  }
+  return data.map((row) =>
+    Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, unescaped(cell)])),
+  );
+}
+
+/**
+ * Cards from a file: JSON, or a table with a row for each.
+ * @throws InputError for the first thing that is wrong
+ */
+export function readCards(text: string, fileName: string): readonly Resin[] {
+  return /\.csv$/i.test(fileName) ? cardsOfRows(rowsOfCsv(text)) : readResins(jsonOf(text));
+}
+
+const toBase64Url = (bytes: Uint8Array): string =>
+  btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
+    .replaceAll('+', '-')
+    .replaceAll('/', '_')
+    .replace(/=+$/, '');
+
+const fromBase64Url = (text: string): Uint8Array =>
+  Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (sign) =>
+    sign.charCodeAt(0),
+  );
+
+/** What stands before a card in a link: after the `#`, so that it never goes to a server. */
+const before = '#card=';
+
+/** A whole card packed into the end of a link. */
+export function cardLink(card: Resin, origin: string): string {
+  const { id: _, ...shared } = card;
+  const bytes = new TextEncoder().encode(JSON.stringify(shared));
+  return `${origin}/shelf/new${before}${toBase64Url(deflateSync(bytes, { level: 9 }))}`;
+}
+
+/** More than this unpacked is not a card. */
+const largestCard = 100_000;
+
+/**
+ * The card that a link holds; undefined where it holds none.
+ * @throws InputError `link-broken`, or for the first thing that is wrong with the card
+ */
+export function cardOfLink(hash: string): Resin | undefined {
+  if (!hash.startsWith(before)) return undefined;
+  let text: string;
+  try {
+    const bytes = inflateSync(fromBase64Url(hash.slice(before.length)), {
+      out: new Uint8Array(largestCard),
+    });
+    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    throw new InputError('link-broken', hash.slice(0, 40));
+  }
+  return readSharedResin(jsonOf(text));
+}

@@ -1,0 +1,16 @@
+import { InputError } from '../../core/problem';
+import { readPriceList, type PriceRow } from '../../core/stock/priceList';
+import { rowsOfCsv } from './cardFiles';
+
+/** @throws InputError for the first thing that is wrong */
+export const readPrices = (text: string): readonly PriceRow[] => readPriceList(rowsOfCsv(text));
+
+/**
+ * The supplier's list as it is now; it is served beside the app.
+ * Rejects with InputError `supplier-silent` where there is no answer.
+ */
+export async function fetchPrices(): Promise<readonly PriceRow[]> {
+  const answer = await fetch('/suppliers/price-list.csv').catch(() => undefined);
+  if (answer === undefined || !answer.ok) throw new InputError('supplier-silent', answer?.status);
+  return readPrices(await answer.text());
+}

@@ -1,0 +1,204 @@
+import { setStringAsync } from 'expo-clipboard';
+import { useMemo, useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { shoppingOf, type PlannedNeed } from '../../core/plan/shoppingOf';
+import { InputError } from '../../core/problem';
+import { withPrices, type PriceRow } from '../../core/stock/priceList';
+import { planDraft } from '../../data/draft/planDraft';
+import { chooseTextFile } from '../../data/files/chooseTextFile';
+import { fetchPrices, readPrices } from '../../data/files/priceFiles';
+import { useJobs, useResins, useShelf } from '../../data/hooks/queries';
+import { useResinActions } from '../../data/hooks/useCardActions';
+import { useCurrency } from '../../data/hooks/useKept';
+import { today } from '../../data/today';
+import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { SwitchField } from '../../ui/fields/SwitchField';
+import { TextField } from '../../ui/fields/TextField';
+import { FoldPanel } from '../../ui/FoldPanel';
+import { Screen } from '../../ui/frame/Screen';
+import { Panel } from '../../ui/Panel';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { shoppingText } from '../../words/buying';
+import { sayMl, sayMoney } from '../../words/figures';
+import { sayProblemAt } from '../../words/problems';
+import { BuyingFigures } from './BuyingFigures';
+
+interface BuyingScreenProps {
+  /** Stands under the title: the other shelves. */
+  readonly tabs: ReactNode;
+}
+
+/** What all jobs together take: one list for each resin, the least that it costs. */
+export function BuyingScreen({ tabs }: BuyingScreenProps) {
+  const needs = useNeeds();
+  const { currency } = useCurrency();
+  const notice = useNotice();
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const shopping = shoppingOf(
+    needs.filter(({ id }) => !left.has(id)),
+    today(),
+  );
+  const copy = async (): Promise<void> => {
+    const copied = await setStringAsync(shoppingText(shopping, currency));
+    notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
+  };
+  const costs = shopping.flatMap(({ buying }) => buying.cost ?? []);
+  return (
+    <Screen
+      title="Shelf"
+      head={tabs}
+      foot={
+        <>
+          <ActionButton
+            kind="main"
+            icon="printer"
+            label="Print"
+            onPress={() => window.print()}
+            style={styles.grow}
+          />
+          <ActionButton
+            icon="content-copy"
+            label="Copy the list"
+            onPress={() => void copy()}
+            style={styles.grow}
+          />
+        </>
+      }
+    >
+      {needs.length === 0 && (
+        <Panel title="Nothing to buy for">
+          <Words>No job has amounts yet. Plan one, and what it takes stands here.</Words>
+        </Panel>
+      )}
+      {shopping.map(({ card, jobs, buying }) => (
+        <Panel key={card.id ?? card.name} title={card.name} testID="shopping">
+          <Words size="small" colour="inkSoft">
+            For {jobs.join(', ')}
+          </Words>
+          <BuyingFigures buying={buying} currency={currency} />
+        </Panel>
+      ))}
+      {costs.length > 0 && (
+        <Words size="large" weight="bold" role="status">
+          Together{' '}
+          {sayMoney(
+            costs.reduce((sum, each) => sum + each, 0),
+            currency,
+          )}
+        </Words>
+      )}
+      {needs.length > 0 && (
+        <FoldPanel
+          title="Jobs to buy for"
+          summary={`${needs.length - left.size} of ${needs.length}`}
+        >
+          {needs.map(({ id, plan }) => (
+            <SwitchField
+              key={id}
+              label={plan.name}
+              note={`${plan.resin.name}, ${sayMl(plan.totalMl)}`}
+              value={!left.has(id)}
+              onChange={(on) => {
+                const next = new Set(left);
+                if (on) next.delete(id);
+                else next.add(id);
+                setLeft(next);
+              }}
+            />
+          ))}
+        </FoldPanel>
+      )}
+      <Prices />
+    </Screen>
+  );
+}
+
+/** Every job that can be planned, with the card that counts for it. */
+function useNeeds(): readonly (PlannedNeed & { readonly id: string })[] {
+  const { data: jobs } = useJobs();
+  const shelf = useShelf();
+  return useMemo(
+    () =>
+      (jobs?.records ?? []).flatMap(({ id, draft, lastGood }) => {
+        const now = planDraft(draft, shelf);
+        const found = now.plan === undefined ? planDraft(lastGood, shelf) : now;
+        if (found.plan === undefined) return [];
+        const { plan, job } = found;
+        const onShelf = shelf.resins.find((card) => card.id === job.resin.id);
+        return [{ id, plan, card: onShelf ?? job.resin }];
+      }),
+    [jobs, shelf],
+  );
+}
+
+/** Where prices come from: a file, or the supplier that stands in for a real one. */
+function Prices() {
+  const { data: resins } = useResins();
+  const actions = useResinActions();
+  const { currency, setCurrency } = useCurrency();
+  const notice = useNotice();
+  const [problem, setProblem] = useState<string>();
+
+  async function take(list: () => Promise<readonly PriceRow[] | undefined>): Promise<void> {
+    setProblem(undefined);
+    try {
+      const rows = await list();
+      if (rows === undefined || resins === undefined) return;
+      const { changed, unknown } = withPrices(
+        resins.records.map(({ resin }) => resin),
+        rows,
+      );
+      const undo = await actions.saveAll(
+        changed,
+        resins.records.filter(({ id }) => changed.some((card) => card.id === id)),
+      );
+      const others = unknown.length === 0 ? '' : `; not on the shelf: ${unknown.join(', ')}`;
+      notice({ text: `New prices for ${changed.length} resins${others}`, undo });
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      setProblem(sayProblemAt(error));
+    }
+  }
+
+  const fromFile = async (): Promise<readonly PriceRow[] | undefined> => {
+    const file = await chooseTextFile('text/csv', '.csv');
+    return file === undefined ? undefined : readPrices(file.text);
+  };
+  return (
+    <FoldPanel title="Prices" summary={currency === '' ? 'list, currency' : `in ${currency}`}>
+      <Words size="small" colour="inkSoft">
+        A price list has the columns resin, supplier, size, price, delivery.
+      </Words>
+      {problem !== undefined && (
+        <Words colour="stop" role="alert">
+          {problem}
+        </Words>
+      )}
+      <View style={styles.row}>
+        <ActionButton
+          icon="folder-open"
+          label="Open a price list"
+          onPress={() => void take(fromFile)}
+        />
+        <ActionButton
+          icon="download"
+          label="Ask the supplier (simulated)"
+          onPress={() => void take(fetchPrices)}
+        />
+      </View>
+      <TextField
+        label="Currency, before each price"
+        placeholder="£"
+        value={currency}
+        onChange={(text) => void setCurrency(text.slice(0, 5))}
+      />
+    </FoldPanel>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flexGrow: 1 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

@@ -1,0 +1,80 @@
+import { useFormContext, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { coloursFrom } from '../../core/colour/colourSchemas';
+import type { JobDraft, PortionDraft } from '../../data/draft/jobDraft';
+import { useOpenJob } from '../../data/draft/openJob';
+import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { coloursFromNames } from '../../words/names';
+import { sayProblem } from '../../words/problems';
+import { PortionEditor } from './PortionEditor';
+import { TintPanel } from './TintPanel';
+
+/** A new colour takes what the others leave; where one does that already, it begins with a share. */
+function newPortion(portions: readonly PortionDraft[]): PortionDraft {
+  const name = `Colour ${portions.length + 1}`;
+  const hasRest = portions.some(({ share, volume }) => share === undefined && volume === undefined);
+  return hasRest ? { name, share: '', pigments: [] } : { name, rest: true, pigments: [] };
+}
+
+/** Colours of the pour: one tint in all of A, or portions with their own pigments. */
+export function ColourStep() {
+  const { setValue } = useFormContext<JobDraft>();
+  const portions = useWatch<JobDraft, 'portions'>({ name: 'portions' }) ?? [];
+  const from = useWatch<JobDraft, 'coloursFrom'>({ name: 'coloursFrom' }) ?? 'own-batches';
+  const { problems } = useOpenJob();
+  const notice = useNotice();
+  const change = (next: PortionDraft[]): void =>
+    setValue('portions', next.length === 0 ? undefined : next);
+  const remove = (index: number): void => {
+    change(portions.filter((_, at) => at !== index));
+    notice({
+      text: `Removed ${portions[index]?.name || 'a colour'}`,
+      undo: async () => change(portions),
+    });
+  };
+  // Some problems are of a portion as a whole; those of a field stand at the field.
+  const whole = problems.find(({ field }) => /^portions(\[\d+\])?$/.test(field));
+  return (
+    <View style={styles.stack}>
+      {portions.length === 0 && (
+        <Words>
+          All of it is poured as it is. Tint all of A for one colour in every layer, or divide the
+          pour into colours.
+        </Words>
+      )}
+      {whole !== undefined && (
+        <Words colour="stop" role="alert">
+          {sayProblem(whole)}
+        </Words>
+      )}
+      {portions.map((_, index) => (
+        <PortionEditor key={index} index={index} onRemove={() => remove(index)} />
+      ))}
+      <View style={styles.row}>
+        <ActionButton
+          icon="plus"
+          label="Add a colour"
+          onPress={() => change([...portions, newPortion(portions)])}
+        />
+      </View>
+      {portions.length > 1 && (
+        <ChoiceField
+          label="The colours are mixed"
+          value={from}
+          choices={coloursFrom.map((value) => ({ value, label: coloursFromNames[value] }))}
+          onChange={(value) => setValue('coloursFrom', value)}
+        />
+      )}
+      <TintPanel />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.large },
+  row: { flexDirection: 'row' },
+});

@@ -1,0 +1,161 @@
+import { useFormContext, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { pigmentKinds } from '../../core/colour/pigmentKinds';
+import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
+import type { JobDraft, PigmentDraft } from '../../data/draft/jobDraft';
+import { useDraftField } from '../../data/draft/useDraftField';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { FieldRow } from '../../ui/fields/FieldRow';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { SwitchField } from '../../ui/fields/SwitchField';
+import { TextField } from '../../ui/fields/TextField';
+import { SignButton } from '../../ui/SignButton';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { pigmentNames } from '../../words/names';
+import { sayProblem } from '../../words/problems';
+
+interface PigmentEditorProps {
+  readonly portion: number;
+  readonly index: number;
+  readonly onRemove: () => void;
+}
+
+type Dose = 'share' | 'drops' | 'pot';
+
+const doseOf = ({ drops, potBefore }: PigmentDraft): Dose =>
+  drops !== undefined ? 'drops' : potBefore !== undefined ? 'pot' : 'share';
+
+const begin: Readonly<Record<Dose, Partial<PigmentDraft>>> = {
+  share: { share: '' },
+  drops: { drops: '', twentyDrops: '' },
+  pot: { potBefore: '', potAfter: '' },
+};
+
+/** A pigment and its dose: by share, by drops, or by the pot that was weighed before and after. */
+export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) {
+  const { setValue } = useFormContext<JobDraft>();
+  const path = `portions.${portion}.pigments.${index}` as const;
+  const pigment = useWatch<JobDraft, typeof path>({ name: path });
+  const name = useDraftField(`${path}.name`);
+  const kind = useDraftField(`${path}.kind`);
+  const share = useDraftField(`${path}.share`);
+  if (pigment === undefined) return null;
+  const dose = doseOf(pigment);
+  const choose = (next: Dose): void => {
+    const { name: called, kind: kept, opaque } = pigment;
+    setValue(path, { name: called, kind: kept, opaque, ...begin[next] });
+  };
+  return (
+    <View style={styles.stack} testID={`pigment-${portion + 1}-${index + 1}`}>
+      <View style={styles.head}>
+        <Words weight="semibold">{pigment.name || `Pigment ${index + 1}`}</Words>
+        <SignButton
+          icon="delete"
+          label={`Remove pigment ${index + 1} of colour ${portion + 1}`}
+          onPress={onRemove}
+        />
+      </View>
+      <TextField label="Pigment" {...name} />
+      <ChoiceField
+        label="It is a"
+        value={pigment.kind}
+        choices={pigmentKinds.map((value) => ({ value, label: pigmentNames[value] }))}
+        onChange={(value) => setValue(`${path}.kind`, value)}
+      />
+      {kind.problem !== undefined && (
+        <Words colour="stop" role="alert">
+          {sayProblem(kind.problem)}
+        </Words>
+      )}
+      <ChoiceField
+        label="Dosed by"
+        value={dose}
+        choices={[
+          { value: 'share', label: 'Share of the mix' },
+          { value: 'drops', label: 'Drops' },
+          { value: 'pot', label: 'Pot weighed' },
+        ]}
+        onChange={choose}
+      />
+      {dose === 'share' && (
+        <QuantityField label="Of the mixed mass" {...share} unit="%" rule={doseRule} />
+      )}
+      {dose === 'drops' && <Drops path={path} />}
+      {dose === 'pot' && <Pot path={path} />}
+      {/* A dose over the limit is told where the dose is, however it is given. */}
+      {dose !== 'share' && share.problem !== undefined && (
+        <Words colour="stop" role="alert">
+          {sayProblem(share.problem)}
+        </Words>
+      )}
+      {dose !== 'pot' && <TestCup path={path} pigment={pigment} />}
+    </View>
+  );
+}
+
+type PigmentPath = `portions.${number}.pigments.${number}`;
+
+function Drops({ path }: { readonly path: PigmentPath }) {
+  const drops = useDraftField(`${path}.drops`);
+  const twenty = useDraftField(`${path}.twentyDrops`);
+  return (
+    <FieldRow>
+      <TextField label="Drops in 100 ml" numeric {...drops} />
+      <QuantityField label="Twenty drops weigh" {...twenty} unit="g" rule={massRule} />
+    </FieldRow>
+  );
+}
+
+function Pot({ path }: { readonly path: PigmentPath }) {
+  const before = useDraftField(`${path}.potBefore`);
+  const after = useDraftField(`${path}.potAfter`);
+  return (
+    <FieldRow>
+      <QuantityField label="Pot before" {...before} unit="g" rule={massRule} />
+      <QuantityField label="Pot after" {...after} unit="g" rule={massRule} />
+    </FieldRow>
+  );
+}
+
+/** A transparent dose that was right in a test cup is less in a deeper pour. */
+function TestCup({
+  path,
+  pigment,
+}: {
+  readonly path: PigmentPath;
+  readonly pigment: PigmentDraft;
+}) {
+  const { setValue } = useFormContext<JobDraft>();
+  const depth = useDraftField(`${path}.testDepth`);
+  return (
+    <>
+      <SwitchField
+        label="Opaque"
+        note="Looks the same at any depth."
+        value={pigment.opaque === true}
+        onChange={(opaque) =>
+          setValue(path, {
+            ...pigment,
+            opaque: opaque ? true : undefined,
+            testDepth: opaque ? undefined : pigment.testDepth,
+          })
+        }
+      />
+      {pigment.opaque !== true && (
+        <QuantityField
+          label="Right in a test cup this deep (if you tried it)"
+          {...depth}
+          problem={depth.value === '' ? undefined : depth.problem}
+          unit="mm"
+          rule={lengthRule}
+        />
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.medium },
+  head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
+});

@@ -1,0 +1,63 @@
+import { StyleSheet, View } from 'react-native';
+import { recipeSchema } from '../../core/colour/colourSchemas';
+import { check } from '../../core/schema/check';
+import type { PigmentDraft, PortionDraft } from '../../data/draft/jobDraft';
+import { useKept } from '../../data/hooks/useKept';
+import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+
+interface RecipeRowProps {
+  readonly portion: PortionDraft;
+  readonly onUse: (changed: Partial<PortionDraft>) => void;
+}
+
+/** Colours that were found good: this one kept, or another one used here. */
+export function RecipeRow({ portion, onUse }: RecipeRowProps) {
+  const { items: recipes, keep } = useKept('recipes');
+  const notice = useNotice();
+  const { value: recipe } = check(
+    recipeSchema,
+    { name: portion.name, pigments: portion.pigments, swatch: portion.swatch },
+    { strip: true },
+  );
+  const others = recipes.filter(({ name }) => name !== portion.name);
+  return (
+    <View style={styles.stack}>
+      {others.length > 0 && (
+        <>
+          <Words size="small" weight="semibold" colour="inkSoft">
+            Recipes you kept
+          </Words>
+          <View style={styles.row}>
+            {others.map(({ name, pigments, swatch }) => (
+              <ActionButton
+                key={name}
+                label={`Use ${name}`}
+                onPress={() => onUse({ name, swatch, pigments: pigments as PigmentDraft[] })}
+              />
+            ))}
+          </View>
+        </>
+      )}
+      {recipe !== undefined && (
+        <View style={styles.row}>
+          <ActionButton
+            kind="bare"
+            label="Keep as a recipe"
+            onPress={() => {
+              void keep(recipe);
+              notice({ text: `Kept ${recipe.name} as a recipe` });
+            }}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.small },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

@@ -1,0 +1,162 @@
+import { useFormContext, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { colourAtDepth } from '../../core/colour/appearance';
+import { pigmentKinds } from '../../core/colour/pigmentKinds';
+import type { PlannedTint } from '../../core/plan/planTypes';
+import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
+import type { JobDraft, TintDraft } from '../../data/draft/jobDraft';
+import { useOpenJob } from '../../data/draft/openJob';
+import { useDraftField } from '../../data/draft/useDraftField';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { SwitchField } from '../../ui/fields/SwitchField';
+import { TextField } from '../../ui/fields/TextField';
+import { Panel } from '../../ui/Panel';
+import { Swatch } from '../../ui/Swatch';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { sayDose, sayG, sayMm, sayPigmentG } from '../../words/figures';
+import { pigmentNames } from '../../words/names';
+import { sayProblem } from '../../words/problems';
+import { SwatchField } from './SwatchField';
+
+/** Colour in all of part A at once, so that every layer matches; its mass stays out of the ratio. */
+export function TintPanel() {
+  const { setValue } = useFormContext<JobDraft>();
+  const tint = useWatch<JobDraft, 'tint'>({ name: 'tint' });
+  return (
+    <Panel title="Tint all of A" testID="tint">
+      <SwitchField
+        label="Colour all of part A at once"
+        note="Every layer matches; A is then weighed with its tint."
+        value={tint !== undefined}
+        onChange={(on) => setValue('tint', on ? { share: '' } : undefined)}
+      />
+      {tint !== undefined && <TintFields tint={tint} />}
+    </Panel>
+  );
+}
+
+function TintFields({ tint }: { readonly tint: TintDraft }) {
+  const { setValue } = useFormContext<JobDraft>();
+  const { plan, outdated } = useOpenJob();
+  const name = useDraftField('tint.name');
+  const kind = useDraftField('tint.kind');
+  const share = useDraftField('tint.share');
+  const pigment = useDraftField('tint.pigment');
+  const testDepth = useDraftField('tint.testDepth');
+  const set = (changed: Partial<TintDraft>): void => setValue('tint', { ...tint, ...changed });
+  const byMass = tint.pigment !== undefined;
+  return (
+    <>
+      <TextField label="Name of the tint" {...name} />
+      <ChoiceField
+        label="It is a"
+        value={tint.kind ?? 'powder'}
+        choices={pigmentKinds.map((value) => ({ value, label: pigmentNames[value] }))}
+        onChange={(value) => set({ kind: value })}
+      />
+      {kind.problem !== undefined && (
+        <Words colour="stop" role="alert">
+          {sayProblem(kind.problem)}
+        </Words>
+      )}
+      <ChoiceField
+        label="Dosed by"
+        value={byMass ? 'mass' : 'share'}
+        choices={[
+          { value: 'share', label: 'Share of the mix' },
+          { value: 'mass', label: 'Weight in all of A' },
+        ]}
+        onChange={(value) =>
+          set(
+            value === 'mass'
+              ? { pigment: '', share: undefined }
+              : { pigment: undefined, share: '' },
+          )
+        }
+      />
+      {byMass ? (
+        <QuantityField label="Weight of the tint" {...pigment} unit="g" rule={massRule} />
+      ) : (
+        <QuantityField label="Of the mixed mass" {...share} unit="%" rule={doseRule} />
+      )}
+      {byMass && share.problem !== undefined && (
+        <Words colour="stop" role="alert">
+          {sayProblem(share.problem)}
+        </Words>
+      )}
+      <SwitchField
+        label="Opaque"
+        note="Looks the same at any depth."
+        value={tint.opaque === true}
+        onChange={(opaque) => set({ opaque: opaque ? true : undefined })}
+      />
+      {tint.opaque !== true && (
+        <QuantityField
+          label="Right in a test cup this deep (if you tried it)"
+          {...testDepth}
+          problem={testDepth.value === '' ? undefined : testDepth.problem}
+          unit="mm"
+          rule={lengthRule}
+        />
+      )}
+      <SwatchField value={tint.swatch} onChange={(swatch) => set({ swatch })} />
+      {plan?.tint !== undefined && !outdated && <TintAmounts tint={plan.tint} />}
+    </>
+  );
+}
+
+function TintAmounts({ tint }: { readonly tint: PlannedTint }) {
+  const { g, share, tintedAG, depthMm, testedAtMm, fromTestCup, swatch } = tint;
+  return (
+    <View role="status" style={styles.stack}>
+      <Words weight="semibold">
+        {sayPigmentG(g)} in all of A, {sayDose(share)} of the mix: A then weighs {sayG(tintedAG)}.
+      </Words>
+      {fromTestCup && depthMm !== undefined && testedAtMm !== undefined && (
+        <Words size="small">
+          Scaled from {sayMm(testedAtMm)} in the test cup to {sayMm(depthMm)} here, so that it looks
+          as dark.
+        </Words>
+      )}
+      {swatch !== undefined && testedAtMm !== undefined && depthMm !== undefined && (
+        <Depths swatch={swatch} testedAtMm={testedAtMm} depthMm={depthMm} />
+      )}
+    </View>
+  );
+}
+
+/** What the test cup's dose would look like without scaling it: the reason to scale it. */
+function Depths({
+  swatch,
+  testedAtMm,
+  depthMm,
+}: {
+  readonly swatch: string;
+  readonly testedAtMm: number;
+  readonly depthMm: number;
+}) {
+  const depths = [testedAtMm, (testedAtMm + depthMm) / 2, depthMm];
+  return (
+    <View style={styles.stack}>
+      <Words size="small" colour="inkSoft">
+        The dose of the test cup, unscaled (approximate, as any screen is):
+      </Words>
+      <View style={styles.row}>
+        {depths.map((depth) => (
+          <View key={depth} style={styles.depth}>
+            <Swatch colour={colourAtDepth(swatch, depth / testedAtMm)} size={48} />
+            <Words size="small">{sayMm(depth)}</Words>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  stack: { gap: space.small },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.large },
+  depth: { alignItems: 'center', gap: space.tight },
+});

@@ -1,0 +1,81 @@
+import { StyleSheet, View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { corner, space, touch } from '../../ui/theme/tokens';
+import { choiceFigureNames, sayChoice, sayFit } from '../../words/choices';
+import { familyNames } from '../../words/names';
+import { sayChoiceName, type ChoicesProps } from './choicesProps';
+
+/** What a card shows of a choice; the table has all of it. */
+const onCard = ['layers', 'done', 'cost', 'potLife'] as const;
+
+/** Choices as cards, for a phone: a tap takes one. */
+export function ChoiceList({ choices, currency, isChosen, onChoose }: ChoicesProps) {
+  const colours = useColours();
+  return (
+    <View role="radiogroup" aria-label="Resin" style={styles.list}>
+      {choices.map((choice) => {
+        const chosen = isChosen(choice);
+        const name = sayChoiceName(choice);
+        const said = sayChoice(choice, currency);
+        const words = chosen ? 'onAction' : 'ink';
+        const soft = chosen ? 'onAction' : 'inkSoft';
+        return (
+          <TouchableRipple
+            key={`${choice.resinId ?? choice.name}/${choice.hardenerName}`}
+            role="radio"
+            aria-checked={chosen}
+            aria-label={`${name}. ${choice.fits ? 'Fits' : 'Does not fit'}`}
+            onPress={() => onChoose(choice)}
+            style={[
+              styles.card,
+              { borderColor: chosen ? colours.ink : colours.edge },
+              chosen && { backgroundColor: colours.action },
+            ]}
+          >
+            <View style={styles.inside}>
+              <View style={styles.head}>
+                <Words weight="bold" colour={words} style={styles.grow}>
+                  {name}
+                </Words>
+                <Words size="small" weight="semibold" colour={words}>
+                  {choice.fits ? 'Fits' : 'Does not fit'}
+                </Words>
+              </View>
+              <Words size="small" colour={soft}>
+                {familyNames[choice.family]}
+              </Words>
+              <View style={styles.figures}>
+                {onCard.map((figure) => (
+                  <View key={figure}>
+                    <Words size="small" colour={soft}>
+                      {choiceFigureNames[figure]}
+                    </Words>
+                    <Words weight="semibold" colour={words}>
+                      {said[figure]}
+                    </Words>
+                  </View>
+                ))}
+              </View>
+              {choice.reasons.map((reason) => (
+                <Words key={reason.code} size="small" colour={words}>
+                  {sayFit(reason)}
+                </Words>
+              ))}
+            </View>
+          </TouchableRipple>
+        );
+      })}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: space.small },
+  card: { minHeight: touch.table, borderWidth: 1, borderRadius: corner, padding: space.medium },
+  inside: { gap: space.tight },
+  head: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  figures: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.large, rowGap: space.tight },
+});

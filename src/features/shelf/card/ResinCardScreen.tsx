@@ -1,0 +1,321 @@
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { resinFamilies } from '../../../core/resin/families';
+import { doubtsOfCard } from '../../../core/resin/doubtsOfCard';
+import { readResin } from '../../../core/resin/readResin';
+import { clarities, isOnePart, resinSchema, type Resin } from '../../../core/resin/resinSchema';
+import { check } from '../../../core/schema/check';
+import {
+  amountRule,
+  densityRule,
+  doseRule,
+  temperatureLimitRule,
+  timeRule,
+  viscosityRule,
+} from '../../../core/quantity/rules';
+import { formatPlain } from '../../../core/quantity/format';
+import { useResinActions } from '../../../data/hooks/useCardActions';
+import type { ResinRecord } from '../../../data/records/resinRecord';
+import { StaleWriteError } from '../../../data/store/staleWriteError';
+import { ActionButton } from '../../../ui/ActionButton';
+import { WarningList } from '../../../ui/feedback/WarningList';
+import { ChoiceField } from '../../../ui/fields/ChoiceField';
+import { FieldRow } from '../../../ui/fields/FieldRow';
+import { FoldPanel } from '../../../ui/FoldPanel';
+import { Screen } from '../../../ui/frame/Screen';
+import { Panel } from '../../../ui/Panel';
+import { Words } from '../../../ui/text/Words';
+import { space } from '../../../ui/theme/tokens';
+import { sayRatios } from '../../../words/figures';
+import { clarityNames, familyNames } from '../../../words/names';
+import { CardQuantity, CardText } from './CardFields';
+import { CardFormContext, useCardForm, useHasProblem } from './cardForm';
+import { HardenerList, KitList, LotList } from './CardLists';
+import { DensityFinder } from './DensityFinder';
+import { DepthFields, PotLifeFields, RatioFields, TimeFields } from './HardenerFields';
+import { resinDraft, typedResin, type ResinDraft } from './resinDraft';
+import { ShareCard } from './ShareCard';
+
+interface ResinCardScreenProps {
+  /** The card to change; left out for a new one. */
+  readonly record?: ResinRecord;
+  /** What a new one begins as: a card that somebody shared. */
+  readonly shared?: Resin;
+  readonly onDone: () => void;
+}
+
+/** One resin card: what the label and the data sheet say, both ratios worked out as it is typed. */
+export function ResinCardScreen({ record, shared, onDone }: ResinCardScreenProps) {
+  const actions = useResinActions();
+  const [opened] = useState(record);
+  const form = useForm<ResinDraft>({ defaultValues: resinDraft(record?.resin ?? shared) });
+  const draft = useWatch({ control: form.control }) as ResinDraft;
+  const [asked, setAsked] = useState(false);
+  const [staleText, setStaleText] = useState<string>();
+  const { value: card, problems } = check(resinSchema, typedResin(draft), { strip: true });
+
+  async function save(): Promise<void> {
+    setAsked(true);
+    if (card === undefined) return;
+    try {
+      await actions.save(card, opened);
+      onDone();
+    } catch (error) {
+      if (!(error instanceof StaleWriteError)) throw error;
+      setStaleText(
+        'This card was changed in another window. Go back and open it again; what you typed here is still on this screen.',
+      );
+    }
+  }
+
+  return (
+    <Screen
+      title={record === undefined ? 'New resin' : draft.name || 'Resin'}
+      onBack={onDone}
+      foot={
+        <ActionButton
+          kind="main"
+          label={record === undefined ? 'Put it on the shelf' : 'Save the card'}
+          onPress={() => void save()}
+          style={styles.grow}
+        />
+      }
+    >
+      {staleText !== undefined && (
+        <Words colour="stop" role="alert">
+          {staleText}
+        </Words>
+      )}
+      {asked && problems.length > 0 && (
+        <Words colour="stop" role="alert">
+          Not saved yet: {problems.length === 1 ? 'one entry is' : `${problems.length} entries are`}{' '}
+          not right.
+        </Words>
+      )}
+      <CardFormContext value={{ control: form.control, setValue: form.setValue, problems, asked }}>
+        <Fields draft={draft} card={card} />
+      </CardFormContext>
+      {record !== undefined && card !== undefined && <ShareCard card={card} />}
+    </Screen>
+  );
+}
+
+interface FieldsProps {
+  readonly draft: ResinDraft;
+  /** What is typed, where it is a whole card. */
+  readonly card: Resin | undefined;
+}
+
+function Fields({ draft, card }: FieldsProps) {
+  const { setValue } = useCardForm();
+  const { family } = draft;
+  return (
+    <>
+      <CardText path="name" label="Name" />
+      <ChoiceField
+        label="Family"
+        value={family}
+        choices={resinFamilies.map((value) => ({ value, label: familyNames[value] }))}
+        onChange={(value) => setValue('family', value)}
+      />
+      {!isOnePart(family) && (
+        <Panel title="Mixing ratio, from the label">
+          <RatioFields at="" />
+        </Panel>
+      )}
+      <Densities draft={draft} card={card} />
+      <LabelPanels draft={draft} />
+      <OtherPanels draft={draft} />
+      <CardText path="notes" label="Notes" multiline />
+    </>
+  );
+}
+
+/** Densities, what follows from them, and a way to find them. */
+function Densities({ draft, card }: FieldsProps) {
+  const { setValue } = useCardForm();
+  const [finding, setFinding] = useState<'A' | 'B'>();
+  const onePart = isOnePart(draft.family);
+  return (
+    <Panel title="Densities, from the data sheet">
+      <FieldRow>
+        <CardQuantity
+          path="densityA"
+          label={onePart ? 'Density' : 'Density of A'}
+          unit="g/ml"
+          rule={densityRule}
+        />
+        {!onePart && (
+          <CardQuantity path="densityB" label="Density of B" unit="g/ml" rule={densityRule} />
+        )}
+      </FieldRow>
+      {finding === undefined ? (
+        <View style={styles.row}>
+          <ActionButton icon="scale" label="Weigh A" onPress={() => setFinding('A')} />
+          {!onePart && (
+            <ActionButton icon="scale" label="Weigh B" onPress={() => setFinding('B')} />
+          )}
+        </View>
+      ) : (
+        <DensityFinder
+          part={finding}
+          onFound={(text) => {
+            setValue(finding === 'A' ? 'densityA' : 'densityB', text);
+            setFinding(undefined);
+          }}
+          onClose={() => setFinding(undefined)}
+        />
+      )}
+      {card !== undefined && <WhatFollows card={card} />}
+    </Panel>
+  );
+}
+
+function WhatFollows({ card }: { readonly card: Resin }) {
+  const read = readResin(card);
+  return (
+    <>
+      <Words role="status">
+        {sayRatios(read.ratio).join(' · ')} · {formatPlain(read.mixedDensityGPerMl, 3)} g/ml mixed
+      </Words>
+      <WarningList warnings={doubtsOfCard(card, read)} />
+    </>
+  );
+}
+
+/** `40 min, 150 g, 23 °C`: what is typed, in a line. */
+const inALine = (...texts: readonly (string | undefined)[]): string =>
+  texts.filter((each) => each !== undefined && each.trim() !== '').join(', ') || 'not said';
+
+function LabelPanels({ draft }: { readonly draft: ResinDraft }) {
+  const { depth, potLife, times, leastBatch, hardeners, hardenerName } = draft;
+  return (
+    <>
+      <FoldPanel
+        title="Depth and batch"
+        summary={inALine(depth.least, depth.greatest, leastBatch)}
+        open={useHasProblem('depth', 'leastBatch')}
+      >
+        <DepthFields at="" />
+        <CardQuantity
+          path="leastBatch"
+          label="The maker's least batch"
+          unit="ml"
+          rule={amountRule}
+        />
+      </FoldPanel>
+      <FoldPanel
+        title="Pot life"
+        summary={inALine(potLife.time, potLife.mass, potLife.temperature)}
+        open={useHasProblem('potLife')}
+      >
+        <PotLifeFields at="" />
+      </FoldPanel>
+      <FoldPanel
+        title="Times of the cure"
+        summary={inALine(times.recoat.from, times.demould.time, times.fullCure.time)}
+        open={useHasProblem('times')}
+      >
+        <TimeFields at="" />
+      </FoldPanel>
+      <FoldPanel
+        title="Other hardeners"
+        summary={inALine(...hardeners.map(({ name }) => name))}
+        open={useHasProblem('hardeners')}
+      >
+        <CardText
+          path="hardenerName"
+          label="The hardener on this card is called"
+          placeholder={hardenerName || 'Slow'}
+        />
+        <HardenerList />
+      </FoldPanel>
+    </>
+  );
+}
+
+function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
+  const { setValue } = useCardForm();
+  const { family, clarity, pigment, viscosity, kits, lots } = draft;
+  const hasShore = family.startsWith('silicone') || family === 'polyurethane';
+  return (
+    <>
+      <FoldPanel
+        title="Colour, clarity, flow"
+        summary={inALine(clarity && clarityNames[clarity], viscosity, pigment.limit)}
+        open={useHasProblem('viscosity', 'heatLimit', 'pigment', 'shore', 'catalyst', 'lamp')}
+      >
+        <ChoiceField
+          label="Cured it is"
+          value={clarity}
+          choices={clarities.map((value) => ({ value, label: clarityNames[value] }))}
+          onChange={(value) => setValue('clarity', value)}
+        />
+        <FieldRow>
+          <CardQuantity path="viscosity" label="Viscosity" unit="mPa·s" rule={viscosityRule} />
+          <CardQuantity path="heatLimit" label="Softens at" unit="°C" rule={temperatureLimitRule} />
+          <CardQuantity
+            path="pigment.limit"
+            label="Pigment, at the most"
+            unit="%"
+            rule={doseRule}
+          />
+        </FieldRow>
+        <ChoiceField
+          label="Pigment goes into"
+          value={pigment.into}
+          choices={[
+            { value: 'mix', label: 'The mix' },
+            { value: 'a', label: 'A, before' },
+            { value: 'b', label: 'B, before' },
+          ]}
+          onChange={(value) => setValue('pigment.into', value)}
+        />
+        {hasShore && <CardText path="shore" label="Shore hardness" placeholder="A 25" />}
+        {family === 'polyester' && (
+          <FieldRow>
+            <CardQuantity
+              path="catalyst.least"
+              label="Catalyst, warm room"
+              unit="%"
+              rule={doseRule}
+            />
+            <CardQuantity
+              path="catalyst.greatest"
+              label="Catalyst, cold room"
+              unit="%"
+              rule={doseRule}
+            />
+          </FieldRow>
+        )}
+        {family === 'uv' && (
+          <FieldRow>
+            <CardQuantity path="lamp.time" label="Under the lamp" unit="min" rule={timeRule} />
+            <CardText path="lamp.wavelength" label="Lamp" placeholder="405 nm" />
+          </FieldRow>
+        )}
+      </FoldPanel>
+      <FoldPanel
+        title="Kits on sale"
+        summary={inALine(...kits.map(({ size }) => size))}
+        open={useHasProblem('kits')}
+      >
+        <KitList />
+      </FoldPanel>
+      <FoldPanel
+        title="On the shelf"
+        summary={inALine(...lots.map(({ left }) => left))}
+        open={useHasProblem('lots')}
+      >
+        <LotList />
+        <CardText path="safetySheet" label="Safety data sheet" placeholder="where it is kept" />
+      </FoldPanel>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  grow: { flexGrow: 1 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

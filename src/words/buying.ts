@@ -1,0 +1,59 @@
+import type { Buying, PricedSize } from '../core/stock/buying';
+import type { LotUse } from '../core/stock/lots';
+import type { Shopping } from '../core/plan/shoppingOf';
+import { sayG, sayMl, sayMoney } from './figures';
+import { sayProblem } from './problems';
+
+/** A lot on the shelf, by what people tell them apart by, and what there is of it. */
+export function sayLot({ leftMl, opened, bestBefore, expired }: LotUse): {
+  readonly name: string;
+  readonly there: string;
+} {
+  const until =
+    bestBefore === undefined ? '' : expired ? `, past ${bestBefore}` : `, good to ${bestBefore}`;
+  return {
+    name: opened === undefined ? 'From the shelf, unopened' : `From the shelf, opened ${opened}`,
+    there: `of ${sayMl(leftMl)}${until}`,
+  };
+}
+
+/** What a kit costs for what is in it, to compare. */
+export function sayKit(kit: PricedSize, currency: string): string {
+  const from = kit.supplier === '' ? '' : ` from ${kit.supplier}`;
+  return (
+    `${kit.size}${from}: ${sayMoney(kit.perLitre, currency)} a litre, ` +
+    `${sayMoney(kit.perKg, currency)} a kg`
+  );
+}
+
+export const sayBuyingProblem = (problem: NonNullable<Buying['problem']>): string =>
+  sayProblem({ code: problem, data: {}, value: undefined });
+
+/** The shopping list as plain text. */
+export function shoppingText(shopping: readonly Shopping[], currency: string): string {
+  const costs = shopping.flatMap(({ buying }) => buying.cost ?? []);
+  const lines = shopping.flatMap(({ card, jobs, buying }) => [
+    `${card.name}: ${sayMl(buying.needMl)}, ${sayG(buying.needG)} (${jobs.join(', ')})`,
+    ...(buying.fromLotsMl > 0 ? [`  from the shelf ${sayMl(buying.fromLotsMl)}`] : []),
+    ...buying.kits
+      .filter(({ count }) => count > 0)
+      .map(
+        ({ count, size, supplier, price }) =>
+          `  [ ] ${count} × ${size}${supplier === '' ? '' : `, ${supplier}`}: ${sayMoney(count * price, currency)}`,
+      ),
+    ...(buying.deliveries > 0 ? [`  delivery ${sayMoney(buying.deliveries, currency)}`] : []),
+    ...(buying.problem !== undefined && buying.missingMl > 0
+      ? [`  ! ${sayBuyingProblem(buying.problem)}`]
+      : []),
+  ]);
+  return [
+    'Shopping list',
+    '',
+    ...lines,
+    '',
+    `Together ${sayMoney(
+      costs.reduce((sum, each) => sum + each, 0),
+      currency,
+    )}`,
+  ].join('\n');
+}

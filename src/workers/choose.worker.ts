@@ -1,0 +1,13 @@
+import { expose } from 'comlink';
+import type { Job } from '../core/job';
+import { chooseResin } from '../core/plan/chooseResin';
+import type { Shelf } from '../core/plan/planTypes';
+import type { ChooseWorker } from './chooseWorker';
+import { told } from './told';
+
+const worker: ChooseWorker = {
+  choose: (job: Job, shelf: Shelf, today: string) =>
+    told(async () => chooseResin(job, shelf, today)),
+};
+
+expose(worker);
