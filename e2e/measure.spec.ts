@@ -200,8 +200,9 @@ test('a porous mould is not filled with water unless the person says so', async 
 });
 
 test('heights of layers that are typed stay when one more is added', async ({ page }) => {
-  await page.goto('/jobs/demo-drawer-tray/measure');
-  await page.getByRole('button', { name: 'Cut into layers' }).tap();
+  await page.goto('/jobs/demo-drawer-tray/layers');
+  await page.getByRole('radio', { name: /Heights of my own/ }).tap();
+  await page.getByRole('button', { name: 'Cut at a height' }).tap();
   await type(page.getByLabel('Layer 1 ends at'), '10');
   await page.getByRole('button', { name: 'Cut once more' }).tap();
   await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('10 mm');

@@ -24,7 +24,9 @@ test('a cavity is kept as a mould, poured in a new job by the count, and mended 
   await part.getByRole('button', { name: 'More count' }).tap();
   await expect(part).toContainText(figure('3284.0 ml'));
   // The lower half of a bowl's depth holds 620 ml, as its form was measured; a straight one would hold 821.
-  await page.getByRole('button', { name: 'Cut into layers' }).tap();
+  await page.getByRole('tab', { name: 'Layers' }).tap();
+  await page.getByRole('radio', { name: /Heights of my own/ }).tap();
+  await page.getByRole('button', { name: 'Cut at a height' }).tap();
   await type(page.getByLabel('Layer 1 ends at'), '40');
   await page.getByRole('tab', { name: 'Mix' }).tap();
   await expect(page.getByTestId('figures')).toContainText(figure('1239.9 ml'));

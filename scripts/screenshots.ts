@@ -51,10 +51,36 @@ const shots: readonly Shot[] = [
         .evaluate((element) => element.scrollIntoView({ block: 'end' }));
     },
   },
-  { name: 'moulds', path: '/moulds' },
   { name: 'mould-dark', path: '/moulds/demo-cleat-mould', dark: true },
-  { name: 'job-resin', path: '/jobs/demo-chart-table/resin' },
-  { name: 'job-mix-dark', path: '/jobs/demo-drawer-tray/mix', dark: true },
+  { name: 'job-resin', path: '/jobs/demo-lamp-base/resin' },
+  { name: 'wide-choose', path: '/jobs/demo-lamp-base/choose', wide: true },
+  {
+    name: 'job-layers',
+    path: '/jobs/demo-lamp-base/layers',
+    act: (page) =>
+      page
+        .getByTestId('layer-table')
+        .evaluate((element) => element.scrollIntoView({ block: 'end' })),
+  },
+  { name: 'job-colour', path: '/jobs/demo-drawer-knobs/colour' },
+  {
+    name: 'job-batches',
+    path: '/jobs/demo-drawer-knobs/mix',
+    act: (page) => page.getByTestId('figures').scrollIntoViewIfNeeded(),
+  },
+  {
+    name: 'job-correction',
+    path: '/jobs/demo-drawer-tray/mix',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Poured too much?' }).click();
+      await page.getByLabel('A in the cup').fill('610 g');
+      await page.getByLabel('B in the cup').fill('182 g');
+      await page
+        .getByTestId('corrected')
+        .evaluate((element) => element.scrollIntoView({ block: 'end' }));
+    },
+  },
+  { name: 'buying-dark', path: '/buying', dark: true },
   {
     name: 'job-bad-input',
     path: '/jobs/demo-drawer-tray/measure',
@@ -66,9 +92,7 @@ const shots: readonly Shot[] = [
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
   { name: 'shelf', path: '/shelf' },
   { name: 'resin-card', path: '/shelf/demo-table-coat' },
-  { name: 'data', path: '/data' },
   { name: 'wide-job', path: '/jobs/demo-lamp-base/measure', wide: true },
-  { name: 'wide-job-dark', path: '/jobs/demo-galley-bowl/mix', wide: true, dark: true },
 ];
 
 async function main(): Promise<void> {

@@ -29,12 +29,29 @@ export function sayBatchFor(plan: Plan, { layer, batch }: BatchGroup): string {
   return [sayLayer(plan, layer), colour].filter((text) => text !== '').join(': ');
 }
 
+const intoWords = { a: ', into A before mixing', b: ', into B before mixing', mix: '' } as const;
+
 /** Pigment for one batch, a line for each. */
-export function sayPigments(doses: readonly PigmentDose[]): readonly string[] {
+export function sayPigments(
+  doses: readonly PigmentDose[],
+  into: Plan['resin']['pigmentInto'] = 'mix',
+): readonly string[] {
   return doses.map(({ name, g, share, drops }) => {
     const counted = drops === undefined ? '' : `, about ${Math.round(drops)} drops`;
-    return `${name} ${sayPigmentG(g)} (${sayDose(share)}${counted})`;
+    return `${name} ${sayPigmentG(g)} (${sayDose(share)}${counted})${intoWords[into]}`;
   });
+}
+
+/** What the scale should read after each part, in the order that they go in. */
+export function sayReadings({ mixing, resin }: Plan, batch: Plan['batches'][number]): string {
+  const { aG, bG, totalG, stepG } = batch.onScale;
+  const say = (g: number): string => `${sayOnScale(g, stepG)}\u00a0g`;
+  if (resin.ratio === undefined) return 'One bottle: nothing is mixed.';
+  const [first, second] = mixing.first === 'a' ? (['A', 'B'] as const) : (['B', 'A'] as const);
+  if (mixing.cups === 'own') {
+    return `Each in its own cup, then ${first} and ${second} into a third: ${say(totalG)} together.`;
+  }
+  return `One cup: ${first} to ${say(first === 'A' ? aG : bG)}, then ${second} until the scale reads ${say(totalG)}.`;
 }
 
 /** How a batch is measured out where it is not weighed, and where its shares go. */
@@ -82,7 +99,7 @@ export function sheetText(plan: Plan): string {
   );
   const batches = batchGroups(plan).flatMap((group) => {
     const { count, batch } = group;
-    const { aG, bG, totalG, stepG } = batch.onScale;
+    const { aG, bG, stepG } = batch.onScale;
     const title = [sayBatchFor(plan, group), `${count} ${count === 1 ? 'batch' : 'equal batches'}`]
       .filter((text) => text !== '')
       .join(': ');
@@ -90,8 +107,10 @@ export function sheetText(plan: Plan): string {
       `${title} of ${sayMl(batch.ml)}`,
       `  A ${sayOnScale(aG, stepG)} g (${sayMl(batch.a.ml)})`,
       `  B ${sayOnScale(bG, stepG)} g (${sayMl(batch.b.ml)})`,
-      `  Scale reads ${sayOnScale(totalG, stepG)} g with both in`,
-      ...[...sayPigments(batch.pigments), ...sayMeasuring(batch)].map((line) => `  ${line}`),
+      `  ${sayReadings(plan, batch)}`,
+      ...[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
+        (line) => `  ${line}`,
+      ),
     ];
   });
   return [

@@ -67,7 +67,7 @@ test('the sheet as text has every figure that is poured', () => {
   expect(text).toContain('3 equal batches of 698.5 ml');
   expect(text).toContain('A 592 g (523.9 ml)');
   expect(text).toContain('B 171 g (174.6 ml)');
-  expect(text).toContain('Scale reads 763 g');
+  expect(text).toContain('One cup: A to 592 g, then B until the scale reads 763 g.');
   expect(text).toContain('3 : 1 by volume, 100 : 28.91 by weight');
 });
 

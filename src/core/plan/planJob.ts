@@ -177,6 +177,12 @@ export function planPour(job: Job, pour: Pour): PouredPlan {
       ratio: resin.ratio,
       mixedDensityGPerMl: resin.mixedDensityGPerMl,
       densityFrom: resin.densityFrom,
+      pigmentInto: card.pigment?.into ?? 'mix',
+    },
+    mixing: {
+      by: job.mixing?.by ?? 'weight',
+      first: job.mixing?.first ?? 'a',
+      cups: job.mixing?.cups ?? 'one',
     },
     cut: planned,
     layers,

@@ -11,6 +11,7 @@ import type { DepthTaken } from '../layers/layerHeights';
 import type { LayerStyle } from '../layers/layersSchema';
 import type { MixAmounts } from '../mix/amounts';
 import type { BatchRule } from '../mix/batches';
+import type { MeasuredBy } from '../mix/mixingSchema';
 import type { CupMark } from '../mix/cupMarks';
 import type { CupFigures, ScaleFigures } from '../mix/onScale';
 import type { Strokes } from '../mix/strokes';
@@ -202,6 +203,14 @@ export interface Plan {
     readonly ratio: MixRatio | undefined;
     readonly mixedDensityGPerMl: number;
     readonly densityFrom: ReadResin['densityFrom'];
+    /** Where pigment goes: into a part before the two meet, or into the mix. */
+    readonly pigmentInto: 'a' | 'b' | 'mix';
+  };
+  /** How the parts are measured out. */
+  readonly mixing: {
+    readonly by: MeasuredBy;
+    readonly first: 'a' | 'b';
+    readonly cups: 'one' | 'own';
   };
   /** How the pour is cut, and what the resin takes. */
   readonly cut: DepthTaken & { readonly style: LayerStyle | 'heights' };

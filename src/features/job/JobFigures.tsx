@@ -12,7 +12,14 @@ import { space } from '../../ui/theme/tokens';
 import { sayFluidOunces, sayG, sayMl, sayOnScale, sayRatios, sayTime } from '../../words/figures';
 import { sayReason } from '../../words/reasons';
 import { Swatch } from '../../ui/Swatch';
-import { batchGroups, sayBatchFor, sayLayer, sayMeasuring, sayPigments } from '../../words/sheet';
+import {
+  batchGroups,
+  sayBatchFor,
+  sayLayer,
+  sayMeasuring,
+  sayPigments,
+  sayReadings,
+} from '../../words/sheet';
 
 /** All figures of the job, each with its reason on a tap. */
 export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
@@ -48,7 +55,7 @@ export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
 function Batches({ plan }: { readonly plan: Plan }) {
   return batchGroups(plan).map((group) => {
     const { key, count, batch } = group;
-    const { aG, bG, totalG, stepG } = batch.onScale;
+    const { aG, bG, stepG } = batch.onScale;
     const forWhat = sayBatchFor(plan, group);
     return (
       <View key={key}>
@@ -75,16 +82,16 @@ function Batches({ plan }: { readonly plan: Plan }) {
           }}
         />
         <Words size="small" colour="inkSoft">
-          {plan.resin.ratio === undefined
-            ? 'One bottle: nothing is mixed.'
-            : `With both in the cup the scale reads ${sayOnScale(totalG, stepG)} g.`}
+          {sayReadings(plan, batch)}
           {batch.container?.name === undefined ? '' : ` In ${batch.container.name}.`}
         </Words>
-        {[...sayPigments(batch.pigments), ...sayMeasuring(batch)].map((line) => (
-          <Words key={line} size="small">
-            {line}
-          </Words>
-        ))}
+        {[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
+          (line) => (
+            <Words key={line} size="small">
+              {line}
+            </Words>
+          ),
+        )}
       </View>
     );
   });

@@ -13,7 +13,14 @@ import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { sayC, sayG, sayMl, sayOnScale, sayRatios } from '../../words/figures';
-import { batchGroups, sayBatchFor, sayMeasuring, sayPigments, sheetText } from '../../words/sheet';
+import {
+  batchGroups,
+  sayBatchFor,
+  sayMeasuring,
+  sayPigments,
+  sayReadings,
+  sheetText,
+} from '../../words/sheet';
 
 /** The job on one sheet, for the wall over the bench: printed, or copied as text. */
 export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
@@ -76,7 +83,7 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
 function Batches({ plan }: { readonly plan: Plan }) {
   return batchGroups(plan).map((group) => {
     const { key, count, batch } = group;
-    const { aG, bG, totalG, stepG } = batch.onScale;
+    const { aG, bG, stepG } = batch.onScale;
     const title = [sayBatchFor(plan, group), count === 1 ? 'one batch' : `${count} equal batches`]
       .filter((text) => text !== '')
       .join(': ');
@@ -89,12 +96,14 @@ function Batches({ plan }: { readonly plan: Plan }) {
           a={{ figure: sayOnScale(aG, stepG), unit: 'g', also: [sayMl(batch.a.ml)] }}
           b={{ figure: sayOnScale(bG, stepG), unit: 'g', also: [sayMl(batch.b.ml)] }}
         />
-        <Words size="small">Scale reads {sayOnScale(totalG, stepG)} g with both in.</Words>
-        {[...sayPigments(batch.pigments), ...sayMeasuring(batch)].map((line) => (
-          <Words key={line} size="small">
-            {line}
-          </Words>
-        ))}
+        <Words size="small">{sayReadings(plan, batch)}</Words>
+        {[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
+          (line) => (
+            <Words key={line} size="small">
+              {line}
+            </Words>
+          ),
+        )}
         <TickBoxes count={count} />
       </View>
     );

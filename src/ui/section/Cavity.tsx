@@ -2,6 +2,7 @@ import { G, Line, Path, Rect } from 'react-native-svg';
 import type { MeasuredInsert } from '../../core/measure/inserts/placeInserts';
 import type { PlannedLayer } from '../../core/plan/planTypes';
 import type { Colours } from '../theme/tokens';
+import type { ColourBand } from './colourBands';
 import { bends, halfWidthAt } from './outlines';
 import { insertPath, placedInserts } from './placedInserts';
 import { freeboardDp, type PlacedCavity } from './sectionLayout';
@@ -11,6 +12,8 @@ interface CavityProps {
   readonly layers: readonly PlannedLayer[];
   /** What stands in this cavity. */
   readonly inserts: readonly MeasuredInsert[];
+  /** How a layer is divided into colours, from the left wall to the right one. */
+  readonly bands: (layer: number) => readonly ColourBand[];
   readonly colours: Colours;
   /** Id of the hatching that this drawing's walls are filled with. */
   readonly hatch: string;
@@ -18,7 +21,7 @@ interface CavityProps {
 }
 
 /** One cavity cut through: the form around it, and its layers from the floor up. */
-export function Cavity({ cavity, layers, inserts, colours, hatch, onPress }: CavityProps) {
+export function Cavity({ cavity, layers, inserts, bands, colours, hatch, onPress }: CavityProps) {
   const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp } = cavity;
   const x = (heightMm: number, side: 1 | -1): number =>
     centreX + side * halfWidthAt(part.outline, heightMm) * acrossPerMm;
@@ -33,8 +36,15 @@ export function Cavity({ cavity, layers, inserts, colours, hatch, onPress }: Cav
   const rim = y(depthMm) - freeboardDp;
   const up = (side: 1 | -1, fromMm: number, toMm: number): string[] =>
     bends(part.outline, fromMm, toMm).map((heightMm) => `${x(heightMm, side)} ${y(heightMm)}`);
-  const body = (fromMm: number, toMm: number): string =>
-    `M${up(-1, fromMm, toMm).join('L')}L${up(1, fromMm, toMm).reverse().join('L')}Z`;
+  /** A stretch of height between two shares of the width, 0 at the left wall and 1 at the right one. */
+  const body = (fromMm: number, toMm: number, from: number, to: number): string => {
+    const edge = (share: number): string[] =>
+      bends(part.outline, fromMm, toMm).map(
+        (heightMm) =>
+          `${x(heightMm, -1) + share * (x(heightMm, 1) - x(heightMm, -1))} ${y(heightMm)}`,
+      );
+    return `M${edge(from).join('L')}L${edge(to).reverse().join('L')}Z`;
+  };
   // The form stands around the cavity at its widest; a coat lies on a board and has no sides.
   const widest = Math.max(...part.outline.map(({ heightMm }) => x(heightMm, 1))) - centreX;
   const straight = part.outline.length === 2;
@@ -59,14 +69,16 @@ export function Cavity({ cavity, layers, inserts, colours, hatch, onPress }: Cav
   return (
     <G onPress={onPress}>
       <Path d={form} fill={`url(#${hatch})`} stroke={colours.ink} strokeWidth={1.2} />
-      {own.map(({ index, fromMm, toMm }) => (
-        <Path
-          key={index}
-          d={body(fromMm, toMm)}
-          fill={colours.resin}
-          fillOpacity={index % 2 === 0 ? 1 : 0.72}
-        />
-      ))}
+      {own.flatMap(({ index, fromMm, toMm }) =>
+        bands(index).map(({ colour, from, to }) => (
+          <Path
+            key={`${index}/${from}`}
+            d={body(fromMm, toMm, from, to)}
+            fill={colour ?? colours.resin}
+            fillOpacity={index % 2 === 0 ? 1 : 0.72}
+          />
+        )),
+      )}
       {own.slice(1).map(({ index, fromMm }) => (
         <Line
           key={index}

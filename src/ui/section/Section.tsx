@@ -8,6 +8,7 @@ import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space } from '../theme/tokens';
 import { Cavity } from './Cavity';
+import { colourBands } from './colourBands';
 import { DepthRule } from './DepthRule';
 import { LayerWords } from './LayerWords';
 import { sectionLayout, type PlacedCavity } from './sectionLayout';
@@ -90,6 +91,7 @@ export function SectionDrawing({
                 cavity={{ ...cavity, centreX: cavity.centreX + rule }}
                 layers={plan.layers}
                 inserts={plan.inserts.filter(({ into }) => into === cavity.index)}
+                bands={(layer) => colourBands(plan, cavity.index, layer)}
                 colours={colours}
                 hatch={hatch}
                 onPress={onPressPart && (() => onPressPart(cavity.index))}
