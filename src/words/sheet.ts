@@ -105,8 +105,12 @@ export function sheetText(plan: Plan): string {
       .join(': ');
     return [
       `${title} of ${sayMl(batch.ml)}`,
-      `  A ${sayOnScale(aG, stepG)} g (${sayMl(batch.a.ml)})`,
-      `  B ${sayOnScale(bG, stepG)} g (${sayMl(batch.b.ml)})`,
+      ...(plan.resin.ratio === undefined
+        ? [`  ${sayOnScale(aG, stepG)} g`]
+        : [
+            `  A ${sayOnScale(aG, stepG)} g (${sayMl(batch.a.ml)})`,
+            `  B ${sayOnScale(bG, stepG)} g (${sayMl(batch.b.ml)})`,
+          ]),
       `  ${sayReadings(plan, batch)}`,
       ...[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
         (line) => `  ${line}`,
@@ -122,8 +126,12 @@ export function sheetText(plan: Plan): string {
     ...parts,
     '',
     `To mix ${sayMl(plan.totalMl)}, ${sayG(plan.totalG)}`,
-    `  A ${sayMl(plan.a.ml)}, ${sayG(plan.a.g)}`,
-    `  B ${sayMl(plan.b.ml)}, ${sayG(plan.b.g)}`,
+    ...(plan.resin.ratio === undefined
+      ? []
+      : [
+          `  A ${sayMl(plan.a.ml)}, ${sayG(plan.a.g)}`,
+          `  B ${sayMl(plan.b.ml)}, ${sayG(plan.b.g)}`,
+        ]),
     '',
     ...batches,
     ...(plan.warnings.length > 0

@@ -69,7 +69,8 @@ export function depthWarnings(
 
 /** Tells where layers were asked for and nothing has a depth to be cut. */
 export function formWarnings(style: LayerStyle | 'heights', whole: MeasuredWhole): Warning[] {
-  const asked = style !== 'one-pour' && style !== 'heights';
+  // As few as the resin takes is one where nothing has a depth; the other styles ask for more than one.
+  const asked = style === 'full-top-off' || style === 'lock-in';
   if (!asked || whole.depthMm !== undefined) return [];
   return [{ code: 'layers-need-a-form', severity: 'tell', data: {} }];
 }

@@ -28,6 +28,7 @@ test.each([
   ['demo-compass-rose', 16.1, 11.3, 5.6, 1],
   ['demo-cleat-master', 213.3, 115.7, 115.7, 1],
   ['demo-cleats', 510.0, 262.6, 280.5, 3],
+  ['demo-dial-lenses', 21.9, 24.6, 0, 2],
   ['demo-wheelhouse', 472.9, 387.4, 129.1, 1],
 ])('%s', (id, totalMl, aG, bG, batches) => {
   const plan = planOf(id);

@@ -289,6 +289,20 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
   },
   {
     ...common,
+    id: 'demo-dial-lenses',
+    name: 'Dial lenses, engine room',
+    room: { temperature: '20 °C' },
+    measure: {
+      parts: [{ shape: 'spherical-cap', name: 'Lens', diameter: '52 mm', depth: '5 mm', count: 4 }],
+    },
+    kind: 'open-mould',
+    resin: card('demo-lens-light'),
+    layers: { style: 'equal' },
+    container: { capacity: '60 ml', fill: '80 %' },
+    scaleStep: '0.1 g',
+  },
+  {
+    ...common,
     id: 'demo-wheelhouse',
     name: 'Odds and ends of the wheelhouse',
     room: { temperature: '20 °C' },

@@ -2,16 +2,17 @@ import { setStringAsync } from 'expo-clipboard';
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { shoppingOf, type PlannedNeed } from '../../core/plan/shoppingOf';
-import { InputError } from '../../core/problem';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
 import { planDraft } from '../../data/draft/planDraft';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { fetchPrices, readPrices } from '../../data/files/priceFiles';
 import { useJobs, useResins, useShelf } from '../../data/hooks/queries';
 import { useResinActions } from '../../data/hooks/useCardActions';
+import { useFileReading } from '../../data/hooks/useFileReading';
 import { useCurrency } from '../../data/hooks/useKept';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
+import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
@@ -22,7 +23,6 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { shoppingText } from '../../words/buying';
 import { sayMl, sayMoney } from '../../words/figures';
-import { sayProblemAt } from '../../words/problems';
 import { BuyingFigures } from './BuyingFigures';
 
 interface BuyingScreenProps {
@@ -139,11 +139,10 @@ function Prices() {
   const actions = useResinActions();
   const { currency, setCurrency } = useCurrency();
   const notice = useNotice();
-  const [problem, setProblem] = useState<string>();
+  const file = useFileReading();
 
-  async function take(list: () => Promise<readonly PriceRow[] | undefined>): Promise<void> {
-    setProblem(undefined);
-    try {
+  const take = (list: () => Promise<readonly PriceRow[] | undefined>): Promise<void> =>
+    file.read(async () => {
       const rows = await list();
       if (rows === undefined || resins === undefined) return;
       const { changed, unknown } = withPrices(
@@ -156,26 +155,18 @@ function Prices() {
       );
       const others = unknown.length === 0 ? '' : `; not on the shelf: ${unknown.join(', ')}`;
       notice({ text: `New prices for ${changed.length} resins${others}`, undo });
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      setProblem(sayProblemAt(error));
-    }
-  }
+    });
 
   const fromFile = async (): Promise<readonly PriceRow[] | undefined> => {
-    const file = await chooseTextFile('text/csv', '.csv');
-    return file === undefined ? undefined : readPrices(file.text);
+    const chosen = await chooseTextFile('text/csv', '.csv');
+    return chosen === undefined ? undefined : readPrices(chosen.text);
   };
   return (
     <FoldPanel title="Prices" summary={currency === '' ? 'list, currency' : `in ${currency}`}>
       <Words size="small" colour="inkSoft">
         A price list has the columns resin, supplier, size, price, delivery.
       </Words>
-      {problem !== undefined && (
-        <Words colour="stop" role="alert">
-          {problem}
-        </Words>
-      )}
+      <FileProblem problem={file.problem} />
       <View style={styles.row}>
         <ActionButton
           icon="folder-open"

@@ -1,17 +1,18 @@
+import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pigmentKinds } from '../../core/colour/pigmentKinds';
 import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
 import type { JobDraft, PigmentDraft } from '../../data/draft/jobDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
+import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
-import { SignButton } from '../../ui/SignButton';
+import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
-import { space } from '../../ui/theme/tokens';
 import { pigmentNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 
@@ -32,6 +33,13 @@ const begin: Readonly<Record<Dose, Partial<PigmentDraft>>> = {
   pot: { potBefore: '', potAfter: '' },
 };
 
+/** `Dye, 0.3 %`: what it is and how much of it, while it is closed. */
+function summaryOf({ kind, share, drops, potBefore }: PigmentDraft): string {
+  const dose =
+    drops !== undefined ? `${drops} drops` : potBefore !== undefined ? 'pot weighed' : share;
+  return [pigmentNames[kind], dose].filter((each) => each !== undefined && each !== '').join(', ');
+}
+
 /** A pigment and its dose: by share, by drops, or by the pot that was weighed before and after. */
 export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) {
   const { setValue } = useFormContext<JobDraft>();
@@ -40,6 +48,8 @@ export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) 
   const name = useDraftField(`${path}.name`);
   const kind = useDraftField(`${path}.kind`);
   const share = useDraftField(`${path}.share`);
+  // One that has just been added has no dose yet: it stays open while that is typed.
+  const [isNew] = useState(pigment?.share === '');
   if (pigment === undefined) return null;
   const dose = doseOf(pigment);
   const choose = (next: Dose): void => {
@@ -47,15 +57,12 @@ export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) 
     setValue(path, { name: called, kind: kept, opaque, ...begin[next] });
   };
   return (
-    <View style={styles.stack} testID={`pigment-${portion + 1}-${index + 1}`}>
-      <View style={styles.head}>
-        <Words weight="semibold">{pigment.name || `Pigment ${index + 1}`}</Words>
-        <SignButton
-          icon="delete"
-          label={`Remove pigment ${index + 1} of colour ${portion + 1}`}
-          onPress={onRemove}
-        />
-      </View>
+    <FoldPanel
+      title={pigment.name || `Pigment ${index + 1}`}
+      summary={summaryOf(pigment)}
+      open={isNew || kind.problem !== undefined || share.problem !== undefined}
+      testID={`pigment-${portion + 1}-${index + 1}`}
+    >
       <TextField label="Pigment" {...name} />
       <ChoiceField
         label="It is a"
@@ -90,7 +97,10 @@ export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) 
         </Words>
       )}
       {dose !== 'pot' && <TestCup path={path} pigment={pigment} />}
-    </View>
+      <View style={styles.row}>
+        <ActionButton icon="delete" label="Remove this pigment" onPress={onRemove} />
+      </View>
+    </FoldPanel>
   );
 }
 
@@ -155,7 +165,4 @@ function TestCup({
   );
 }
 
-const styles = StyleSheet.create({
-  stack: { gap: space.medium },
-  head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
-});
+const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

@@ -137,7 +137,7 @@ function Depths({
   readonly testedAtMm: number;
   readonly depthMm: number;
 }) {
-  const depths = [testedAtMm, (testedAtMm + depthMm) / 2, depthMm];
+  const depths = [1, 2, 4].map((times) => times * testedAtMm).filter((depth) => depth <= depthMm);
   return (
     <View style={styles.stack}>
       <Words size="small" colour="inkSoft">

@@ -33,8 +33,14 @@ export function AmountsBar() {
       )}
       <View style={[styles.cells, outdated && styles.outdated]}>
         {cell('To mix', sayMl(plan.totalMl), 'ink')}
-        {cell('A resin', sayG(plan.a.g), 'partA')}
-        {cell('B hardener', sayG(plan.b.g), 'partB')}
+        {plan.resin.ratio === undefined ? (
+          cell('Resin', sayG(plan.a.g), 'partA')
+        ) : (
+          <>
+            {cell('A resin', sayG(plan.a.g), 'partA')}
+            {cell('B hardener', sayG(plan.b.g), 'partB')}
+          </>
+        )}
       </View>
     </View>
   );

@@ -69,6 +69,7 @@ function Batches({ plan }: { readonly plan: Plan }) {
           {count === 1 ? 'One batch' : `Each of ${count} equal batches`}: {sayMl(batch.ml)}
         </Words>
         <AmountPair
+          onePart={plan.resin.ratio === undefined}
           size={plan.layers.length > 1 || plan.portions.length > 0 ? 'large' : 'huge'}
           a={{
             figure: sayOnScale(aG, stepG),
@@ -126,8 +127,12 @@ function Totals({ plan }: { readonly plan: Plan }) {
         also={sayG(plan.totalG)}
         why={why('totalMl')}
       />
-      <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
-      <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+      {plan.resin.ratio !== undefined && (
+        <>
+          <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
+          <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+        </>
+      )}
       {plan.layers.length > 1 && (
         <WhyRow label="Layers" value={String(plan.layers.length)} why={why('layers')} />
       )}

@@ -47,12 +47,13 @@ export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCar
                 </Words>
                 <Words size="small">
                   <Words size="small" weight="semibold" colour="partA">
-                    A {sayG(plan.a.g)}
+                    {plan.resin.ratio === undefined ? 'Resin' : 'A'} {sayG(plan.a.g)}
                   </Words>
-                  {'  '}
-                  <Words size="small" weight="semibold" colour="partB">
-                    B {sayG(plan.b.g)}
-                  </Words>
+                  {plan.resin.ratio !== undefined && (
+                    <Words size="small" weight="semibold" colour="partB">
+                      {'  '}B {sayG(plan.b.g)}
+                    </Words>
+                  )}
                 </Words>
               </>
             )}

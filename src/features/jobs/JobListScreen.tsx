@@ -1,20 +1,19 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { InputError } from '../../core/problem';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { readJobFile } from '../../data/files/jobFile';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { useJobs, useShelf } from '../../data/hooks/queries';
+import { useFileReading } from '../../data/hooks/useFileReading';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { useStartOver } from '../../data/hooks/useStart';
 import type { JobRecord } from '../../data/records/jobRecord';
 import { ActionButton } from '../../ui/ActionButton';
+import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayProblemAt } from '../../words/problems';
 import { JobCard } from './JobCard';
 
 interface JobListScreenProps {
@@ -28,25 +27,20 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
   const actions = useJobActions();
   const startOver = useStartOver();
   const notice = useNotice();
-  const [fileProblem, setFileProblem] = useState<string>();
+  const file = useFileReading();
 
   async function create(): Promise<void> {
     const { id } = await actions.create(newJobDraft(shelf.resins[0]));
     onOpen(id);
   }
 
-  async function openFile(): Promise<void> {
-    setFileProblem(undefined);
-    try {
+  const openFile = (): Promise<void> =>
+    file.read(async () => {
       const text = await chooseJsonFile();
       if (text === undefined) return;
       const { id } = await actions.create(readJobFile(text, shelf));
       onOpen(id);
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      setFileProblem(sayProblemAt(error));
-    }
-  }
+    });
 
   async function remove(record: JobRecord): Promise<void> {
     const undo = await actions.remove(record);
@@ -70,11 +64,7 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
         </>
       }
     >
-      {fileProblem !== undefined && (
-        <Words colour="stop" role="alert">
-          {fileProblem}
-        </Words>
-      )}
+      <FileProblem problem={file.problem} />
       {jobs.records.length === 0 ? (
         <Panel title="No jobs yet">
           <Words>A job is one piece to pour: measure its cavities, choose a resin, and mix.</Words>

@@ -42,8 +42,9 @@ export function LayersStep() {
     const { style: _, heights: __, ...kept } = layers ?? {};
     setValue('layers', next === 'heights' ? { ...kept, heights: [] } : { ...kept, style: next });
   };
+  // What is wrong with the split as a whole; what is wrong with a figure stands at its field.
   const problem = problems.find(({ field }) =>
-    ['layers.style', 'layers', 'allowances.planing'].includes(field),
+    ['layers.style', 'layers', 'layers.heights', 'allowances.planing'].includes(field),
   );
   return (
     <View style={styles.stack}>

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { measuredBy } from '../../core/mix/mixingSchema';
 import { flowRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
 import type { JobDraft, MixingDraft } from '../../data/draft/jobDraft';
+import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -20,38 +21,45 @@ export function MixStep() {
   const { setValue } = useFormContext<JobDraft>();
   const mixing = useWatch<JobDraft, 'mixing'>({ name: 'mixing' }) ?? {};
   const set = (changed: MixingDraft): void => setValue('mixing', { ...mixing, ...changed });
+  const { plan } = useOpenJob();
   const by = mixing.by ?? 'weight';
+  // One bottle is poured as it is: there is nothing to measure out against anything.
+  const onePart = plan !== undefined && plan.resin.ratio === undefined;
   return (
     <View style={styles.stack}>
       <Containers />
-      <ChoiceField
-        label="Measured out"
-        value={by}
-        choices={measuredBy.map((value) => ({ value, label: measuredByNames[value] }))}
-        onChange={(value) => set({ by: value })}
-      />
-      <Steps by={by} />
-      <FoldPanel title="Order, cups and time" summary={summaryOf(mixing)}>
+      {!onePart && (
         <ChoiceField
-          label="First into the cup"
-          value={mixing.first ?? 'a'}
-          choices={[
-            { value: 'a', label: 'A (resin)' },
-            { value: 'b', label: 'B (hardener)' },
-          ]}
-          onChange={(first) => set({ first })}
+          label="Measured out"
+          value={by}
+          choices={measuredBy.map((value) => ({ value, label: measuredByNames[value] }))}
+          onChange={(value) => set({ by: value })}
         />
-        <ChoiceField
-          label="Cups"
-          value={mixing.cups ?? 'one'}
-          choices={[
-            { value: 'one', label: 'One', note: 'the scale runs on' },
-            { value: 'own', label: 'One each', note: 'then into a third' },
-          ]}
-          onChange={(cups) => set({ cups })}
-        />
-        <Time />
-      </FoldPanel>
+      )}
+      <Steps by={onePart ? 'weight' : by} />
+      {!onePart && (
+        <FoldPanel title="Order, cups and time" summary={summaryOf(mixing)}>
+          <ChoiceField
+            label="First into the cup"
+            value={mixing.first ?? 'a'}
+            choices={[
+              { value: 'a', label: 'A (resin)' },
+              { value: 'b', label: 'B (hardener)' },
+            ]}
+            onChange={(first) => set({ first })}
+          />
+          <ChoiceField
+            label="Cups"
+            value={mixing.cups ?? 'one'}
+            choices={[
+              { value: 'one', label: 'One', note: 'the scale runs on' },
+              { value: 'own', label: 'One each', note: 'then into a third' },
+            ]}
+            onChange={(cups) => set({ cups })}
+          />
+          <Time />
+        </FoldPanel>
+      )}
       <CorrectionPanel />
       <LeftoversPanel />
       <CupMarksPanel />

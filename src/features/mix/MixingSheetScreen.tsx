@@ -93,6 +93,7 @@ function Batches({ plan }: { readonly plan: Plan }) {
           {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
         </Words>
         <AmountPair
+          onePart={plan.resin.ratio === undefined}
           a={{ figure: sayOnScale(aG, stepG), unit: 'g', also: [sayMl(batch.a.ml)] }}
           b={{ figure: sayOnScale(bG, stepG), unit: 'g', also: [sayMl(batch.b.ml)] }}
         />
@@ -134,8 +135,12 @@ function Totals({ plan }: { readonly plan: Plan }) {
     <View testID="keep-together">
       <WhyRow label="Cavities" value={sayMl(plan.cavityMl)} />
       <WhyRow label="To mix" value={sayMl(plan.totalMl)} also={sayG(plan.totalG)} />
-      <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
-      <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+      {plan.resin.ratio !== undefined && (
+        <>
+          <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
+          <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
+        </>
+      )}
       <WhyRow label="Ratio" value={ratio} also={otherRatio} />
     </View>
   );

@@ -1,21 +1,21 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { measureMouldPart } from '../../core/measure/parts/measureMouldPart';
-import { InputError } from '../../core/problem';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { readMouldFile } from '../../data/files/mouldFile';
 import { useMoulds } from '../../data/hooks/queries';
+import { useFileReading } from '../../data/hooks/useFileReading';
 import { useMouldActions } from '../../data/hooks/useCardActions';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { CardRow } from '../../ui/CardRow';
+import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { corner, space } from '../../ui/theme/tokens';
 import { sayMould } from '../../words/moulds';
-import { sayProblemAt } from '../../words/problems';
 
 interface MouldListScreenProps {
   /** Stands under the title: the other shelf. */
@@ -29,20 +29,15 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
   const { data: moulds } = useMoulds();
   const actions = useMouldActions();
   const notice = useNotice();
-  const [fileProblem, setFileProblem] = useState<string>();
+  const file = useFileReading();
 
-  async function openFile(): Promise<void> {
-    setFileProblem(undefined);
-    try {
+  const openFile = (): Promise<void> =>
+    file.read(async () => {
       const text = await chooseJsonFile();
       if (text === undefined) return;
       const { id } = await actions.save(readMouldFile(text));
       onOpen(id);
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      setFileProblem(sayProblemAt(error));
-    }
-  }
+    });
 
   async function remove(record: MouldRecord): Promise<void> {
     const undo = await actions.remove(record);
@@ -67,11 +62,7 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
         </>
       }
     >
-      {fileProblem !== undefined && (
-        <Words colour="stop" role="alert">
-          {fileProblem}
-        </Words>
-      )}
+      <FileProblem problem={file.problem} />
       {moulds.records.length === 0 ? (
         <Panel title="No moulds yet">
           <Words>

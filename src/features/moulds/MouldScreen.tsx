@@ -10,11 +10,12 @@ import { newJobDraft } from '../../data/draft/jobDraft';
 import { download, fileNameOf } from '../../data/files/download';
 import { mouldFileText } from '../../data/files/mouldFile';
 import { useShelf } from '../../data/hooks/queries';
+import { useCardSaving } from '../../data/hooks/useCardSaving';
 import { useMouldActions } from '../../data/hooks/useCardActions';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import type { MouldRecord } from '../../data/records/mouldRecord';
-import { StaleWriteError } from '../../data/store/staleWriteError';
 import { ActionButton } from '../../ui/ActionButton';
+import { CardNotices } from '../../ui/feedback/CardNotices';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { CountField } from '../../ui/fields/CountField';
@@ -47,7 +48,7 @@ export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreen
   const [opened] = useState(record);
   const [draft, setDraft] = useState(() => mouldDraft(record?.mould ?? measured));
   const [asked, setAsked] = useState(false);
-  const [staleText, setStaleText] = useState<string>();
+  const saving = useCardSaving((card: Mould) => actions.save(card, opened));
   const { value: mould, problems } = check(mouldSchema, typedMould(draft), { strip: true });
   // A new card is empty: what is missing is only told once the person wants to save it.
   const problemAt = (field: string, typed: string): Problem | undefined =>
@@ -63,15 +64,7 @@ export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreen
   async function save(): Promise<Mould | undefined> {
     setAsked(true);
     if (mould === undefined) return undefined;
-    try {
-      return (await actions.save(mould, opened)).mould;
-    } catch (error) {
-      if (!(error instanceof StaleWriteError)) throw error;
-      setStaleText(
-        'This mould was changed in another window. Go back and open it again; what you typed here is still on this screen.',
-      );
-      return undefined;
-    }
+    return (await saving.save(mould))?.mould;
   }
 
   async function saveAndGo(): Promise<void> {
@@ -119,17 +112,7 @@ export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreen
         />
       }
     >
-      {staleText !== undefined && (
-        <Words colour="stop" role="alert">
-          {staleText}
-        </Words>
-      )}
-      {asked && problems.length > 0 && (
-        <Words colour="stop" role="alert">
-          Not saved yet: {problems.length === 1 ? 'one entry is' : `${problems.length} entries are`}{' '}
-          not right.
-        </Words>
-      )}
+      <CardNotices what="mould" stale={saving.stale} wrong={asked ? problems.length : 0} />
       <TextField label="Name" {...text('name')} />
       <ChoiceField
         label="It is made of"

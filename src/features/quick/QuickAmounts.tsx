@@ -21,6 +21,7 @@ export function QuickAmounts({ plan, outdated }: DraftPlan) {
       </View>
       <View style={outdated && styles.outdated}>
         <AmountPair
+          onePart={plan.resin.ratio === undefined}
           a={{ figure: sayOneDecimal(batch.a.g), unit: 'g', also: [sayMl(batch.a.ml)] }}
           b={{ figure: sayOneDecimal(batch.b.g), unit: 'g', also: [sayMl(batch.b.ml)] }}
         />

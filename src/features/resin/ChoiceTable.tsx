@@ -61,7 +61,14 @@ export function ChoiceTable(props: ChoicesProps) {
 
 const styles = StyleSheet.create({
   row: { minHeight: touch.table },
-  name: { flexGrow: 3, flexShrink: 1, flexBasis: 200, minWidth: 0, paddingVertical: space.small },
+  name: {
+    flexGrow: 3,
+    flexShrink: 1,
+    flexBasis: 200,
+    minWidth: 0,
+    alignSelf: 'center',
+    paddingVertical: space.small,
+  },
   fits: { flexGrow: 0, flexShrink: 0, flexBasis: 48, alignSelf: 'center' },
   figure: { flexGrow: 1, flexShrink: 1, flexBasis: 76, minWidth: 0, alignSelf: 'center' },
   right: { textAlign: 'right' },

@@ -1,16 +1,17 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { InputError } from '../../core/problem';
 import { readResin } from '../../core/resin/readResin';
 import { cardsCsv, cardsJson, readCards } from '../../data/files/cardFiles';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { download } from '../../data/files/download';
 import { useResins } from '../../data/hooks/queries';
+import { useFileReading } from '../../data/hooks/useFileReading';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { useStartOver } from '../../data/hooks/useStart';
 import type { ResinRecord } from '../../data/records/resinRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { CardRow } from '../../ui/CardRow';
+import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
@@ -18,7 +19,6 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayRatios } from '../../words/figures';
 import { familyNames } from '../../words/names';
-import { sayProblemAt } from '../../words/problems';
 
 interface ShelfScreenProps {
   /** Stands under the title: the other shelf. */
@@ -33,21 +33,16 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   const actions = useResinActions();
   const startOver = useStartOver();
   const notice = useNotice();
-  const [fileProblem, setFileProblem] = useState<string>();
+  const file = useFileReading();
 
-  async function openFile(): Promise<void> {
-    setFileProblem(undefined);
-    try {
-      const file = await chooseTextFile('application/json', 'text/csv', '.csv');
-      if (file === undefined) return;
-      const cards = readCards(file.text, file.name);
+  const openFile = (): Promise<void> =>
+    file.read(async () => {
+      const chosen = await chooseTextFile('application/json', 'text/csv', '.csv');
+      if (chosen === undefined) return;
+      const cards = readCards(chosen.text, chosen.name);
       const undo = await actions.addAll(cards);
       notice({ text: cards.length === 1 ? 'Added a card' : `Added ${cards.length} cards`, undo });
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      setFileProblem(sayProblemAt(error));
-    }
-  }
+    });
 
   async function remove(record: ResinRecord): Promise<void> {
     const undo = await actions.remove(record);
@@ -73,11 +68,7 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
         </>
       }
     >
-      {fileProblem !== undefined && (
-        <Words colour="stop" role="alert">
-          {fileProblem}
-        </Words>
-      )}
+      <FileProblem problem={file.problem} />
       {resins.records.length === 0 ? (
         <Panel title="The shelf is empty">
           <Words>

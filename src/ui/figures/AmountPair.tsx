@@ -16,10 +16,12 @@ interface AmountPairProps {
   readonly a: PartFigure;
   readonly b: PartFigure;
   readonly size?: 'large' | 'huge';
+  /** A resin in one bottle has no B. */
+  readonly onePart?: boolean;
 }
 
 /** A on the left in amber, B on the right in blue-green, the same everywhere. */
-export function AmountPair({ a, b, size = 'huge' }: AmountPairProps) {
+export function AmountPair({ a, b, size = 'huge', onePart = false }: AmountPairProps) {
   const colours = useColours();
   const side = (part: PartFigure, letter: 'A' | 'B', name: string) => (
     <View
@@ -27,7 +29,7 @@ export function AmountPair({ a, b, size = 'huge' }: AmountPairProps) {
       testID={`part-${letter}`}
     >
       <Words size="small" weight="bold" colour={letter === 'A' ? 'partA' : 'partB'}>
-        {letter} {name}
+        {onePart ? 'Resin' : `${letter} ${name}`}
       </Words>
       <Figure size={size} figure={part.figure} unit={part.unit} />
       {part.also.map((text) => (
@@ -40,7 +42,7 @@ export function AmountPair({ a, b, size = 'huge' }: AmountPairProps) {
   return (
     <View style={[styles.pair, { borderColor: colours.line }]}>
       {side(a, 'A', 'resin')}
-      {side(b, 'B', 'hardener')}
+      {!onePart && side(b, 'B', 'hardener')}
     </View>
   );
 }

@@ -15,10 +15,11 @@ import {
   viscosityRule,
 } from '../../../core/quantity/rules';
 import { formatPlain } from '../../../core/quantity/format';
+import { useCardSaving } from '../../../data/hooks/useCardSaving';
 import { useResinActions } from '../../../data/hooks/useCardActions';
 import type { ResinRecord } from '../../../data/records/resinRecord';
-import { StaleWriteError } from '../../../data/store/staleWriteError';
 import { ActionButton } from '../../../ui/ActionButton';
+import { CardNotices } from '../../../ui/feedback/CardNotices';
 import { WarningList } from '../../../ui/feedback/WarningList';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
@@ -52,21 +53,13 @@ export function ResinCardScreen({ record, shared, onDone }: ResinCardScreenProps
   const form = useForm<ResinDraft>({ defaultValues: resinDraft(record?.resin ?? shared) });
   const draft = useWatch({ control: form.control }) as ResinDraft;
   const [asked, setAsked] = useState(false);
-  const [staleText, setStaleText] = useState<string>();
+  const saving = useCardSaving((card: Resin) => actions.save(card, opened));
   const { value: card, problems } = check(resinSchema, typedResin(draft), { strip: true });
 
   async function save(): Promise<void> {
     setAsked(true);
     if (card === undefined) return;
-    try {
-      await actions.save(card, opened);
-      onDone();
-    } catch (error) {
-      if (!(error instanceof StaleWriteError)) throw error;
-      setStaleText(
-        'This card was changed in another window. Go back and open it again; what you typed here is still on this screen.',
-      );
-    }
+    if ((await saving.save(card)) !== undefined) onDone();
   }
 
   return (
@@ -82,17 +75,7 @@ export function ResinCardScreen({ record, shared, onDone }: ResinCardScreenProps
         />
       }
     >
-      {staleText !== undefined && (
-        <Words colour="stop" role="alert">
-          {staleText}
-        </Words>
-      )}
-      {asked && problems.length > 0 && (
-        <Words colour="stop" role="alert">
-          Not saved yet: {problems.length === 1 ? 'one entry is' : `${problems.length} entries are`}{' '}
-          not right.
-        </Words>
-      )}
+      <CardNotices what="card" stale={saving.stale} wrong={asked ? problems.length : 0} />
       <CardFormContext value={{ control: form.control, setValue: form.setValue, problems, asked }}>
         <Fields draft={draft} card={card} />
       </CardFormContext>

@@ -1,7 +1,6 @@
 import type { InputError } from '../../../core/problem';
+import { FileProblem } from '../../../ui/feedback/FileProblem';
 import { Screen } from '../../../ui/frame/Screen';
-import { Words } from '../../../ui/text/Words';
-import { sayProblemAt } from '../../../words/problems';
 
 interface SharedCardProblemProps {
   readonly problem: InputError;
@@ -11,8 +10,6 @@ interface SharedCardProblemProps {
 /** A link whose card cannot be read. */
 export const SharedCardProblem = ({ problem, onBack }: SharedCardProblemProps) => (
   <Screen title="Shared card" onBack={onBack}>
-    <Words colour="stop" role="alert">
-      {sayProblemAt(problem)}
-    </Words>
+    <FileProblem problem={problem} />
   </Screen>
 );
