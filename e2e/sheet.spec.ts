@@ -52,7 +52,7 @@ test('a job goes out as a file and comes in again with the same figures', async 
   await expect(page.getByRole('heading', { name: 'From elsewhere' })).toBeVisible();
   await page.getByRole('tab', { name: 'Resin' }).tap();
   await page.getByRole('button', { name: 'Put it on the shelf' }).tap();
-  await expect(page.getByRole('radio', { name: 'Slow clear' })).toHaveCount(2);
+  await expect(page.getByRole('radio', { name: 'Slow clear' })).toHaveCount(3);
   await page.getByRole('tab', { name: 'Mix' }).tap();
   await expect(part(page, 'A')).toContainText(figure('592 g'));
 });

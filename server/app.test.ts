@@ -2,6 +2,7 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from './app';
+import { priceListCsv } from './priceList';
 import { listen, type Listening } from './listen';
 
 let folder: string;
@@ -60,4 +61,19 @@ test('a port that is taken gives way to a free one', async () => {
   const second = await listen(createApp(folder), taken);
   expect(second.address).not.toBe(server.address);
   await second.close();
+});
+
+test('the supplier that stands in answers with a list that can be read, and drifts by the week', async () => {
+  const response = await get('/suppliers/price-list.csv');
+  expect(response.headers.get('content-type')).toContain('text/csv');
+  const [head, ...rows] = (await response.text()).trim().split('\n');
+  expect(head).toBe('resin,supplier,size,price,delivery');
+  expect(rows.length).toBeGreaterThan(5);
+  const week = 7 * 24 * 60 * 60 * 1000;
+  expect(priceListCsv(1)).toBe(priceListCsv(week - 1));
+  expect(priceListCsv(1)).not.toBe(priceListCsv(week));
+  const priceOf = (csv: string): number => Number(csv.split('\n')[1]?.split(',')[3]);
+  for (let at = 0; at < 60; at += 1) {
+    expect(Math.abs(priceOf(priceListCsv(at * week)) / 24 - 1)).toBeLessThan(0.031);
+  }
 });

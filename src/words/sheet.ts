@@ -3,6 +3,10 @@ import { sayC, sayDose, sayG, sayMl, sayMm, sayOnScale, sayPigmentG, sayRatios }
 import { shapeNames } from './names';
 import { sayWarning } from './warnings';
 
+/** The resin, and which of its hardeners where the card names one. */
+export const sayResin = ({ resin: { name, hardener } }: Plan): string =>
+  hardener === undefined ? name : `${name}, hardener ${hardener}`;
+
 /** Equal batches of one colour in one layer, told once. */
 export interface BatchGroup {
   readonly key: string;
@@ -119,7 +123,7 @@ export function sheetText(plan: Plan): string {
   });
   return [
     plan.name,
-    `${plan.resin.name}, ${ratios}`,
+    `${sayResin(plan)}, ${ratios}`,
     `Room ${sayC(plan.roomTemperatureC)}`,
     '',
     `Cavities ${sayMl(plan.cavityMl)}`,

@@ -25,3 +25,7 @@ export function roundToStep(value: number, step: number): number {
 export function roundUpToStep(value: number, step: number): number {
   return Number((roundUpWhole(value / step) * step).toFixed(decimalsOfStep(step)));
 }
+
+/** Whether a value is a multiple of the step, binary dust aside. */
+export const isOnStep = (value: number, step: number): boolean =>
+  Math.abs(value - roundToStep(value, step)) <= Math.abs(value) * floatNoise;

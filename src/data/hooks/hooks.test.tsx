@@ -9,6 +9,7 @@ import { DataProvider } from './DataProvider';
 import { useJobs, useResins, useSaveState, useSettings, useShelf } from './queries';
 import { useJobActions } from './useJobActions';
 import { useOpenRecord } from './useOpenRecord';
+import { useCurrency, useKept } from './useKept';
 import { useResinActions } from './useCardActions';
 import { useFirstStart, useStartOver } from './useStart';
 
@@ -55,6 +56,7 @@ test('the first start writes the demo in one transaction; a second tab finds it 
     'Compass rose, saloon table',
     'Silicone mould of the turned cleat',
     'Run of 24 cleats',
+    'Dial lenses, engine room',
     'Odds and ends of the wheelhouse',
   ]);
   expect(tab.current.shelf.resins).toHaveLength(demoResins.length);
@@ -157,4 +159,52 @@ test('an open job stays, marked gone, when another tab deletes it', async () => 
   expect(here.current.jobs).toHaveLength(demoJobs.length - 1);
   const missing = renderHook(() => useOpenRecord('never-was'), { wrapper: around(first) });
   await waitFor(() => expect(missing.result.current).toBe('missing'));
+});
+
+test('cards are added, and new prices kept, in one change each; both can be undone', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const before = tab.current.resins;
+  let undo = async (): Promise<void> => undefined;
+  await act(async () => {
+    undo = await tab.current.resinActions.addAll(
+      before
+        .slice(0, 2)
+        .map(({ resin: { id: _, ...card } }) => ({ ...card, name: `${card.name} 2` })),
+    );
+  });
+  expect(tab.current.resins).toHaveLength(before.length + 2);
+  await act(() => undo());
+  expect(tab.current.resins).toEqual(before);
+
+  const dearer = before.map(({ resin }) => ({ ...resin, kits: [{ size: '1 l', price: 99 }] }));
+  await act(async () => {
+    undo = await tab.current.resinActions.saveAll(dearer, before);
+  });
+  expect(tab.current.resins.map(({ resin }) => resin.kits?.[0]?.price)).toEqual(
+    before.map(() => 99),
+  );
+  await act(() => undo());
+  expect(tab.current.resins.map(({ resin }) => resin)).toEqual(before.map(({ resin }) => resin));
+});
+
+test('recipes and cups are kept with the settings; one of the same name gives way', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const { result } = renderHook(
+    () => ({ recipes: useKept('recipes'), cups: useKept('containers'), money: useCurrency() }),
+    { wrapper: around(first) },
+  );
+  await waitFor(() => expect(result.current.recipes.items).toHaveLength(1));
+  const [red] = result.current.recipes.items;
+  if (red === undefined) throw new Error('the demo has no recipe');
+  await act(() => result.current.recipes.keep({ ...red, swatch: '#112233' }));
+  expect(result.current.recipes.items).toEqual([{ ...red, swatch: '#112233' }]);
+  await act(() => result.current.cups.replace([{ capacity: '2 l' }]));
+  expect(result.current.cups.items).toEqual([{ capacity: '2 l' }]);
+  await act(() => result.current.money.setCurrency('€'));
+  await waitFor(() => expect(result.current.money.currency).toBe('€'));
+  // What else is in the settings stays.
+  await waitFor(() => expect(tab.current.settings?.grains).toHaveLength(1));
+  expect(result.current.recipes.items).toHaveLength(1);
 });

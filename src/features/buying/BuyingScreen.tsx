@@ -140,6 +140,8 @@ function Prices() {
   const { currency, setCurrency } = useCurrency();
   const notice = useNotice();
   const file = useFileReading();
+  // What is typed stands at once; keeping it takes a moment.
+  const [typed, setTyped] = useState<string>();
 
   const take = (list: () => Promise<readonly PriceRow[] | undefined>): Promise<void> =>
     file.read(async () => {
@@ -182,8 +184,11 @@ function Prices() {
       <TextField
         label="Currency, before each price"
         placeholder="£"
-        value={currency}
-        onChange={(text) => void setCurrency(text.slice(0, 5))}
+        value={typed ?? currency}
+        onChange={(text) => {
+          setTyped(text.slice(0, 5));
+          void setCurrency(text.slice(0, 5));
+        }}
       />
     </FoldPanel>
   );

@@ -14,6 +14,7 @@ import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
 import { sayC } from '../../words/figures';
+import { sayResin } from '../../words/sheet';
 import { AmountsBar } from './AmountsBar';
 import { ConflictNotice } from './ConflictNotice';
 import { JobFigures } from './JobFigures';
@@ -53,7 +54,7 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
   const title = record.draft.name.trim() || newJobName;
   const common = {
     title,
-    subtitle: plan && `${plan.resin.name} · room ${sayC(plan.roomTemperatureC)}`,
+    subtitle: plan && `${sayResin(plan)} · room ${sayC(plan.roomTemperatureC)}`,
     status: saveWords[state],
     onBack,
   };

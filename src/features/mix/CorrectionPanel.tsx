@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { correctBatch, type BatchCorrection } from '../../core/plan/correctBatch';
 import type { Plan } from '../../core/plan/planTypes';
 import { InputError, type Problem } from '../../core/problem';
+import { isOnStep } from '../../core/quantity/round';
 import { readQuantity } from '../../core/quantity/readQuantity';
 import { massRule } from '../../core/quantity/rules';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -64,7 +65,8 @@ export function CorrectionPanel() {
         />
       )}
       <Words size="small" colour="inkSoft">
-        Type what the scale says of each part by itself; leave out the one that is still to come.
+        Type what the scale says of each part by itself; leave out the one that is still to come. A
+        scale that runs on shows both: type 792-610 for B.
       </Words>
       <FieldRow>
         <QuantityField
@@ -91,8 +93,8 @@ export function CorrectionPanel() {
 
 function Corrected({ plan, found }: { readonly plan: Plan; readonly found: BatchCorrection }) {
   const { aG, bG, totalG, stepG } = found.onScale;
-  // A figure that was read off the scale keeps the decimals it was read with.
-  const step = Math.min(stepG, 0.1);
+  // A figure that was read off a finer scale keeps its decimal.
+  const step = [aG, bG, totalG].every((g) => isOnStep(g, stepG)) ? stepG : Math.min(stepG, 0.1);
   const lines = sayCorrection(found, plan);
   return (
     <View style={styles.stack} role="status" testID="corrected">

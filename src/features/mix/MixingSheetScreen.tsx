@@ -19,6 +19,7 @@ import {
   sayMeasuring,
   sayPigments,
   sayReadings,
+  sayResin,
   sheetText,
 } from '../../words/sheet';
 
@@ -44,7 +45,7 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
   return (
     <Screen
       title={plan.name}
-      subtitle={`Mixing sheet · ${plan.resin.name} · room ${sayC(plan.roomTemperatureC)}`}
+      subtitle={`Mixing sheet · ${sayResin(plan)} · room ${sayC(plan.roomTemperatureC)}`}
       onBack={onBack}
       foot={
         <>

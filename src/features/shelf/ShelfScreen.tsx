@@ -117,6 +117,7 @@ interface ResinRowProps {
 function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
   const ratios = sayRatios(readResin(resin).ratio).join(' · ');
   const deepest = resin.depth?.greatest;
+  const left = (resin.lots ?? []).map((lot) => lot.left).join(' + ');
   return (
     <CardRow name={resin.name} {...ways}>
       <Words size="small" colour="inkSoft">
@@ -124,6 +125,7 @@ function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
         {deepest === undefined ? '' : ` · to ${deepest} deep`}
       </Words>
       <Words size="small">{ratios}</Words>
+      {left !== '' && <Words size="small">{left} left</Words>}
     </CardRow>
   );
 }
