@@ -14,8 +14,8 @@ export interface ReadPigment {
   /** A pinch that was weighed. */
   readonly g: number | undefined;
   readonly drops: { readonly per100Ml: number; readonly dropG: number } | undefined;
-  /** The dose was scaled from a test cup. */
-  readonly fromTestCup: boolean;
+  /** Depth of the test cup that the dose was scaled from; undefined where it was not. */
+  readonly testedAtMm: number | undefined;
 }
 
 /**
@@ -42,7 +42,14 @@ export function readPigment(
     const beforeG = readQuantity(pigment.potBefore, massRule).value;
     const g = beforeG - readQuantity(pigment.potAfter, massRule).value;
     if (g <= 0) throw new InputError('pot-not-lighter', pigment.potAfter, { beforeG }, 'potAfter');
-    return { name: name.trim(), kind, share: undefined, g, drops: undefined, fromTestCup: false };
+    return {
+      name: name.trim(),
+      kind,
+      share: undefined,
+      g,
+      drops: undefined,
+      testedAtMm: undefined,
+    };
   }
   const dropG =
     pigment.twentyDrops === undefined ? 0 : readQuantity(pigment.twentyDrops, massRule).value / 20;
@@ -54,17 +61,16 @@ export function readPigment(
   if (scaled && depthMm === undefined) {
     throw new InputError('test-cup-needs-depth', testDepth, {}, 'testDepth');
   }
+  const testedAtMm = scaled ? readQuantity(testDepth, lengthRule).value : undefined;
   const factor =
-    scaled && depthMm !== undefined
-      ? doseAtDepth(1, readQuantity(testDepth, lengthRule).value, depthMm)
-      : 1;
+    testedAtMm !== undefined && depthMm !== undefined ? doseAtDepth(1, testedAtMm, depthMm) : 1;
   return {
     name: name.trim(),
     kind,
     share: said * factor,
     g: undefined,
     drops: drops === undefined ? undefined : { per100Ml: drops * factor, dropG },
-    fromTestCup: scaled,
+    testedAtMm,
   };
 }
 

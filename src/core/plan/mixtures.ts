@@ -56,7 +56,7 @@ function doseIn(pigment: ReadPigment, ml: number, g: number): PigmentDose {
     share,
     g: share * g,
     drops: pigment.drops && (pigment.drops.per100Ml * ml) / 100,
-    fromTestCup: pigment.fromTestCup,
+    testedAtMm: pigment.testedAtMm,
   };
 }
 

@@ -63,7 +63,8 @@ export interface PigmentDose {
   readonly share: number;
   readonly g: number;
   readonly drops: number | undefined;
-  readonly fromTestCup: boolean;
+  /** Depth of the test cup that it was scaled from. */
+  readonly testedAtMm: number | undefined;
 }
 
 /** A part of the pour with a colour of its own, all of its layers together. */

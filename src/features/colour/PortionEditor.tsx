@@ -15,6 +15,7 @@ import { Words } from '../../ui/text/Words';
 import { sayG, sayMl, sayPercent } from '../../words/figures';
 import { shapeNames } from '../../words/names';
 import { sayPigments } from '../../words/sheet';
+import { DepthSwatches } from './DepthSwatches';
 import { PigmentEditor } from './PigmentEditor';
 import { RecipeRow } from './RecipeRow';
 import { SwatchField } from './SwatchField';
@@ -157,7 +158,8 @@ function HowMuch({
 }
 
 function Amounts({ portion }: { readonly portion: PlannedPortion }) {
-  const { ml, a, b, share, pigments } = portion;
+  const { ml, a, b, share, pigments, swatch, depthMm } = portion;
+  const testedAtMm = pigments.find((dose) => dose.testedAtMm !== undefined)?.testedAtMm;
   return (
     <View role="status">
       <Words weight="semibold">
@@ -168,6 +170,9 @@ function Amounts({ portion }: { readonly portion: PlannedPortion }) {
           {line}
         </Words>
       ))}
+      {swatch !== undefined && testedAtMm !== undefined && depthMm !== undefined && (
+        <DepthSwatches swatch={swatch} testedAtMm={testedAtMm} depthMm={depthMm} />
+      )}
     </View>
   );
 }

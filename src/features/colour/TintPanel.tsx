@@ -1,6 +1,5 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { colourAtDepth } from '../../core/colour/appearance';
 import { pigmentKinds } from '../../core/colour/pigmentKinds';
 import type { PlannedTint } from '../../core/plan/planTypes';
 import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
@@ -12,12 +11,12 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
 import { Panel } from '../../ui/Panel';
-import { Swatch } from '../../ui/Swatch';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayDose, sayG, sayMm, sayPigmentG } from '../../words/figures';
 import { pigmentNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
+import { DepthSwatches } from './DepthSwatches';
 import { SwatchField } from './SwatchField';
 
 /** Colour in all of part A at once, so that every layer matches; its mass stays out of the ratio. */
@@ -121,42 +120,12 @@ function TintAmounts({ tint }: { readonly tint: PlannedTint }) {
         </Words>
       )}
       {swatch !== undefined && testedAtMm !== undefined && depthMm !== undefined && (
-        <Depths swatch={swatch} testedAtMm={testedAtMm} depthMm={depthMm} />
+        <DepthSwatches swatch={swatch} testedAtMm={testedAtMm} depthMm={depthMm} />
       )}
-    </View>
-  );
-}
-
-/** What the test cup's dose would look like without scaling it: the reason to scale it. */
-function Depths({
-  swatch,
-  testedAtMm,
-  depthMm,
-}: {
-  readonly swatch: string;
-  readonly testedAtMm: number;
-  readonly depthMm: number;
-}) {
-  const depths = [1, 2, 4].map((times) => times * testedAtMm).filter((depth) => depth <= depthMm);
-  return (
-    <View style={styles.stack}>
-      <Words size="small" colour="inkSoft">
-        The dose of the test cup, unscaled (approximate, as any screen is):
-      </Words>
-      <View style={styles.row}>
-        {depths.map((depth) => (
-          <View key={depth} style={styles.depth}>
-            <Swatch colour={colourAtDepth(swatch, depth / testedAtMm)} size={48} />
-            <Words size="small">{sayMm(depth)}</Words>
-          </View>
-        ))}
-      </View>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   stack: { gap: space.small },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.large },
-  depth: { alignItems: 'center', gap: space.tight },
 });

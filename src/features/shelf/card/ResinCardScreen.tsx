@@ -132,6 +132,14 @@ function Densities({ draft, card }: FieldsProps) {
         {!onePart && (
           <CardQuantity path="densityB" label="Density of B" unit="g/ml" rule={densityRule} />
         )}
+        {!onePart && draft.densityA === '' && draft.densityB === '' && (
+          <CardQuantity
+            path="densityMixed"
+            label="Of the mix, if that is all"
+            unit="g/ml"
+            rule={densityRule}
+          />
+        )}
       </FieldRow>
       {finding === undefined ? (
         <View style={styles.row}>
