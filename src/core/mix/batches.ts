@@ -121,7 +121,9 @@ export function splitIntoBatches(needMl: number, limits: BatchLimits): Split {
   if (limits.containers.length === 0) return splitIn(needMl, undefined, limits);
   let best: Split | undefined;
   let refused: unknown;
-  for (const container of limits.containers) {
+  // From the largest down: where none will do, the largest says best what is missing.
+  const fromLargest = [...limits.containers].sort((a, b) => b.limitMl - a.limitMl);
+  for (const container of fromLargest) {
     try {
       const split = splitIn(needMl, container, limits);
       const better =
