@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { expect, figure, part, test, type } from './app';
 
 test('wide: steps, Section and figures side by side, all by keyboard', async ({ page }) => {
@@ -63,4 +64,22 @@ test('wide: a long name and many cavities stay in their columns', async ({ page 
   }
   await expect(page.getByText('9 more not drawn')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(1280);
+});
+
+test('wide: every resin stands in a table, the rule over it; a row is taken and the job follows', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-lamp-base/resin');
+  await page.getByRole('button', { name: 'Compare in a table' }).click();
+  const table = page.getByTestId('choice-table');
+  await expect(table).toContainText('Of its depth');
+  await expect(page.getByText('Fewest days until the last layer is cured')).toBeVisible();
+  await page.getByRole('radio', { name: 'Cheapest' }).click();
+  await expect(page.getByText('Least to pay for whole kits with delivery')).toBeVisible();
+  await table.getByText('Slow clear, Medium').click();
+  await expect(table.getByText('✓ Slow clear, Medium')).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+  await page.getByRole('button', { name: 'Back' }).click();
+  await expect(page.getByTestId('figures')).toContainText('Layer 6');
 });

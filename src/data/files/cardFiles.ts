@@ -1,5 +1,4 @@
 import { deflateSync, inflateSync } from 'fflate';
-import Papa from 'papaparse';
 import { InputError } from '../../core/problem';
 import { readResins, readSharedResin, resinsFileOf } from '../../core/resin/resinFile';
 import { cardsOfRows, rowOfCard, type CardRow } from '../../core/resin/resinRows';
@@ -9,11 +8,15 @@ import { jsonOf } from '../../core/schema/jsonText';
 export const cardsJson = (cards: readonly Resin[]): string =>
   `${JSON.stringify(resinsFileOf(cards), null, 2)}\n`;
 
+/** Tables are read and written seldom: what does it is fetched when it is wanted. */
+const tables = async () => (await import('papaparse')).default;
+
 /** A table with every column that any of the cards needs. */
-export function cardsCsv(cards: readonly Resin[]): string {
+export async function cardsCsv(cards: readonly Resin[]): Promise<string> {
+  const { unparse } = await tables();
   const rows = cards.map(rowOfCard);
   const columns = [...new Set(rows.flatMap(Object.keys))];
-  return `${Papa.unparse(
+  return `${unparse(
     { fields: columns, data: rows.map((row) => columns.map((column) => row[column] ?? '')) },
     // A cell that begins like a formula would be run by a table program.
     { escapeFormulae: true, newline: '\n' },
@@ -23,9 +26,10 @@ export function cardsCsv(cards: readonly Resin[]): string {
 /** Takes off the sign that keeps a table program from running a cell. */
 const unescaped = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
 
-/** @throws InputError `not-csv` */
-export function rowsOfCsv(text: string): readonly CardRow[] {
-  const { data, errors, meta } = Papa.parse<CardRow>(text, {
+/** Rejects with InputError `not-csv`. */
+export async function rowsOfCsv(text: string): Promise<readonly CardRow[]> {
+  const { parse } = await tables();
+  const { data, errors, meta } = parse<CardRow>(text, {
     header: true,
     skipEmptyLines: 'greedy',
   });
@@ -40,10 +44,11 @@ export function rowsOfCsv(text: string): readonly CardRow[] {
 
 /**
  * Cards from a file: JSON, or a table with a row for each.
- * @throws InputError for the first thing that is wrong
+ * Rejects with InputError for the first thing that is wrong.
  */
-export function readCards(text: string, fileName: string): readonly Resin[] {
-  return /\.csv$/i.test(fileName) ? cardsOfRows(rowsOfCsv(text)) : readResins(jsonOf(text));
+export async function readCards(text: string, fileName: string): Promise<readonly Resin[]> {
+  if (!/\.csv$/i.test(fileName)) return readResins(jsonOf(text));
+  return cardsOfRows(await rowsOfCsv(text));
 }
 
 const toBase64Url = (bytes: Uint8Array): string =>

@@ -2,8 +2,9 @@ import { InputError } from '../../core/problem';
 import { readPriceList, type PriceRow } from '../../core/stock/priceList';
 import { rowsOfCsv } from './cardFiles';
 
-/** @throws InputError for the first thing that is wrong */
-export const readPrices = (text: string): readonly PriceRow[] => readPriceList(rowsOfCsv(text));
+/** Rejects with InputError for the first thing that is wrong. */
+export const readPrices = async (text: string): Promise<readonly PriceRow[]> =>
+  readPriceList(await rowsOfCsv(text));
 
 /**
  * The supplier's list as it is now; it is served beside the app.

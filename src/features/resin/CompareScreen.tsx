@@ -3,6 +3,7 @@ import { useOpenJob } from '../../data/draft/openJob';
 import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
 import { sayC } from '../../words/figures';
+import { ChoiceTable } from './ChoiceTable';
 import { ResinStep } from './ResinStep';
 
 interface CompareScreenProps {
@@ -21,7 +22,7 @@ export function CompareScreen({ onBack, onAddResin }: CompareScreenProps) {
       fills
     >
       <ScrollView contentContainerStyle={styles.content}>
-        <ResinStep onAddResin={onAddResin} />
+        <ResinStep onAddResin={onAddResin} choicesAs={ChoiceTable} />
       </ScrollView>
     </Screen>
   );

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ComponentType } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/chooseResin';
@@ -22,17 +22,23 @@ import { sayProblem } from '../../words/problems';
 import { wants } from '../../core/job';
 import { useChoices } from '../../workers/useChoices';
 import { ChoiceList } from './ChoiceList';
-import { ChoiceTable } from './ChoiceTable';
+import type { ChoicesProps } from './choicesProps';
 import { PlainChoices } from './PlainChoices';
 
 interface ResinStepProps {
   readonly onAddResin: () => void;
   /** Opens the table with the whole width for it; left out where it is that already. */
   readonly onCompare?: () => void;
+  /** How the choices are shown: as cards, or as the table that only its own screen brings along. */
+  readonly choicesAs?: ComponentType<ChoicesProps>;
 }
 
 /** Which resin, of those on the shelf: each held against this job and its room. */
-export function ResinStep({ onAddResin, onCompare }: ResinStepProps) {
+export function ResinStep({
+  onAddResin,
+  onCompare,
+  choicesAs: Choices = ChoiceList,
+}: ResinStepProps) {
   const { setValue } = useFormContext<JobDraft>();
   const shelf = useShelf();
   const { problems, job } = useOpenJob();
@@ -60,7 +66,6 @@ export function ResinStep({ onAddResin, onCompare }: ResinStepProps) {
   }
 
   const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
-  const Choices = onCompare === undefined ? ChoiceTable : ChoiceList;
   return (
     <View style={styles.stack}>
       {problem !== undefined && <Words colour="stop">Choose a resin. {sayProblem(problem)}</Words>}

@@ -34,15 +34,19 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   const startOver = useStartOver();
   const notice = useNotice();
   const file = useFileReading();
+  const cards = (resins?.records ?? []).map(({ resin }) => resin);
 
   const openFile = (): Promise<void> =>
     file.read(async () => {
       const chosen = await chooseTextFile('application/json', 'text/csv', '.csv');
       if (chosen === undefined) return;
-      const cards = readCards(chosen.text, chosen.name);
-      const undo = await actions.addAll(cards);
-      notice({ text: cards.length === 1 ? 'Added a card' : `Added ${cards.length} cards`, undo });
+      const read = await readCards(chosen.text, chosen.name);
+      const undo = await actions.addAll(read);
+      notice({ text: read.length === 1 ? 'Added a card' : `Added ${read.length} cards`, undo });
     });
+
+  const saveAsCsv = async (): Promise<void> =>
+    download('shelf.csv', await cardsCsv(cards), 'text/csv');
 
   async function remove(record: ResinRecord): Promise<void> {
     const undo = await actions.remove(record);
@@ -50,7 +54,6 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   }
 
   if (resins === undefined) return null;
-  const cards = resins.records.map(({ resin }) => resin);
   return (
     <Screen
       title="Shelf"
@@ -96,11 +99,7 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
             label="All as JSON"
             onPress={() => download('shelf.resins.json', cardsJson(cards))}
           />
-          <ActionButton
-            icon="download"
-            label="All as CSV"
-            onPress={() => download('shelf.csv', cardsCsv(cards), 'text/csv')}
-          />
+          <ActionButton icon="download" label="All as CSV" onPress={() => void saveAsCsv()} />
         </View>
       )}
     </Screen>

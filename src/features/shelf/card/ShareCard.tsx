@@ -19,6 +19,8 @@ export function ShareCard({ card }: { readonly card: Resin }) {
     const copied = await setStringAsync(link);
     notice({ text: copied ? 'Copied the link' : 'The browser did not allow copying.' });
   };
+  const saveAsCsv = async (): Promise<void> =>
+    download(fileNameOf(card.name, '.csv'), await cardsCsv([card]), 'text/csv');
   return (
     <FoldPanel title="Share this card" summary="link, code, file">
       <Words size="small" colour="inkSoft">
@@ -33,11 +35,7 @@ export function ShareCard({ card }: { readonly card: Resin }) {
           label="Save as JSON"
           onPress={() => download(fileNameOf(card.name, '.resins.json'), cardsJson([card]))}
         />
-        <ActionButton
-          icon="download"
-          label="Save as CSV"
-          onPress={() => download(fileNameOf(card.name, '.csv'), cardsCsv([card]), 'text/csv')}
-        />
+        <ActionButton icon="download" label="Save as CSV" onPress={() => void saveAsCsv()} />
       </View>
     </FoldPanel>
   );
