@@ -186,6 +186,11 @@ describe('a batch', () => {
   });
 });
 
+test('the tint of all of A stands on the sheet, with what A then weighs', () => {
+  const text = plain(sheetText(planOf({ tint: { name: 'Smoke', pigment: '2 g' } })));
+  expect(text).toContain('Smoke, into all of A: 2.00 g (0.087 %). A then weighs 1777.9 g.');
+});
+
 describe('over-poured', () => {
   const plan = planOf({ container: { capacity: '1 l', fill: '75 %' } });
   test.each([

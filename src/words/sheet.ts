@@ -35,6 +35,19 @@ export function sayBatchFor(plan: Plan, { layer, batch }: BatchGroup): string {
 
 const intoWords = { a: ', into A before mixing', b: ', into B before mixing', mix: '' } as const;
 
+/** The tint that goes into all of A before anything is weighed for a batch. */
+export function sayTint({ name, g, share, tintedAG }: NonNullable<Plan['tint']>): {
+  readonly name: string;
+  readonly amount: string;
+  readonly then: string;
+} {
+  return {
+    name: name === undefined ? 'Tint, into all of A' : `${name}, into all of A`,
+    amount: `${sayPigmentG(g)} (${sayDose(share)})`,
+    then: `A then weighs ${sayG(tintedAG)}`,
+  };
+}
+
 /** Pigment for one batch, a line for each. */
 export function sayPigments(
   doses: readonly PigmentDose[],
@@ -136,6 +149,9 @@ export function sheetText(plan: Plan): string {
           `  A ${sayMl(plan.a.ml)}, ${sayG(plan.a.g)}`,
           `  B ${sayMl(plan.b.ml)}, ${sayG(plan.b.g)}`,
         ]),
+    ...(plan.tint === undefined
+      ? []
+      : [`${sayTint(plan.tint).name}: ${sayTint(plan.tint).amount}. ${sayTint(plan.tint).then}.`]),
     '',
     ...batches,
     ...(plan.warnings.length > 0

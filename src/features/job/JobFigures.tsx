@@ -19,6 +19,7 @@ import {
   sayMeasuring,
   sayPigments,
   sayReadings,
+  sayTint,
 } from '../../words/sheet';
 
 /** All figures of the job, each with its reason on a tap. */
@@ -74,7 +75,7 @@ function Batches({ plan }: { readonly plan: Plan }) {
           a={{
             figure: sayOnScale(aG, stepG),
             unit: 'g',
-            also: [`${sayG(batch.a.g)} exactly`, sayMl(batch.a.ml)],
+            also: [`${sayG(batch.tintedAG ?? batch.a.g)} exactly`, sayMl(batch.a.ml)],
           }}
           b={{
             figure: sayOnScale(bG, stepG),
@@ -132,6 +133,13 @@ function Totals({ plan }: { readonly plan: Plan }) {
           <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
           <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
         </>
+      )}
+      {plan.tint !== undefined && (
+        <WhyRow
+          label={sayTint(plan.tint).name}
+          value={sayTint(plan.tint).amount}
+          also={sayTint(plan.tint).then}
+        />
       )}
       {plan.layers.length > 1 && (
         <WhyRow label="Layers" value={String(plan.layers.length)} why={why('layers')} />

@@ -20,6 +20,7 @@ import {
   sayPigments,
   sayReadings,
   sayResin,
+  sayTint,
   sheetText,
 } from '../../words/sheet';
 
@@ -141,6 +142,13 @@ function Totals({ plan }: { readonly plan: Plan }) {
           <WhyRow label="A in all" value={sayG(plan.a.g)} also={sayMl(plan.a.ml)} />
           <WhyRow label="B in all" value={sayG(plan.b.g)} also={sayMl(plan.b.ml)} />
         </>
+      )}
+      {plan.tint !== undefined && (
+        <WhyRow
+          label={sayTint(plan.tint).name}
+          value={sayTint(plan.tint).amount}
+          also={sayTint(plan.tint).then}
+        />
       )}
       <WhyRow label="Ratio" value={ratio} also={otherRatio} />
     </View>
