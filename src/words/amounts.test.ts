@@ -188,7 +188,7 @@ describe('a batch', () => {
 
 test('the tint of all of A stands on the sheet, with what A then weighs', () => {
   const text = plain(sheetText(planOf({ tint: { name: 'Smoke', pigment: '2 g' } })));
-  expect(text).toContain('Smoke, into all of A: 2.00 g (0.087 %). A then weighs 1777.9 g.');
+  expect(text).toContain('Smoke, into all of A: 2.00 g (0.0874 %). A then weighs 1777.9 g.');
 });
 
 describe('over-poured', () => {
