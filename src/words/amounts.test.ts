@@ -17,6 +17,7 @@ import {
   sayBatchFor,
   sayMeasuring,
   sayPigments,
+  sayPoured,
   sayReadings,
   sheetText,
 } from './sheet';
@@ -135,13 +136,12 @@ describe('a batch', () => {
     const [batch] = plan.batches;
     if (batch === undefined) throw new Error('no batch');
     expect(plain(sayReadings(plan, batch))).toBe(
-      'One cup: B to 171 g, then A until the scale reads 763 g.',
+      'One cup: B to the mark of 175 ml, then A to 700 ml.',
     );
     expect(sayPigments(batch.pigments, plan.resin.pigmentInto).map(plain)).toEqual([
       'Ink 1.05 g (0.137 %, about 35 drops), into A before mixing',
     ]);
     expect(sayMeasuring(batch).map(plain)).toEqual([
-      'In marked cups: A 525.0 ml, B 175.0 ml, together 700.0 ml.',
       'Water for the marks: 523.9 g, 174.6 g, both 698.6 g.',
     ]);
     expect(plain(sheetText(plan))).toContain('Red: 3 equal batches of 698.5 ml');
@@ -150,12 +150,21 @@ describe('a batch', () => {
     });
     const [stroke] = pumped.batches;
     if (stroke === undefined) throw new Error('no batch');
-    expect(plain(sayReadings(pumped, stroke))).toContain(
-      'Each in its own cup, then A and B into a third',
+    expect(plain(sayReadings(pumped, stroke))).toBe(
+      '18 rounds: 1 of A, 1 of B, in turn, so that the count is never lost.',
     );
-    expect(sayMeasuring(stroke)).toEqual([
-      '18 rounds of 1 of A and 1 of B: 18 and 18 strokes in all.',
-    ]);
+    expect(sayPoured(stroke).a).toMatchObject({ figure: '18', unit: 'strokes' });
+    expect(sayPoured(batch)).toMatchObject({
+      a: { figure: '525', unit: 'ml' },
+      b: { figure: '175', unit: 'ml' },
+    });
+    const own = planOf({ mixing: { cups: 'own', first: 'b' } });
+    const [weighed] = own.batches;
+    if (weighed === undefined) throw new Error('no batch');
+    expect(plain(sayReadings(own, weighed))).toBe(
+      'Each in its own cup, then B and A into a third: 763 g together.',
+    );
+    expect(sayPoured(weighed).a).toMatchObject({ figure: '592', unit: 'g' });
   });
 
   test('shares of one mix, and plain resin beside colours', () => {

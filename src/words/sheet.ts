@@ -59,12 +59,59 @@ export function sayPigments(
   });
 }
 
+/** A figure of one part as it is measured out, and the same told otherwise. */
+export interface PouredPart {
+  readonly figure: string;
+  readonly unit: string;
+  readonly also: readonly string[];
+}
+
+/** The figures that are poured: grams, marks of a cup or strokes of a pump, as the person measures out. */
+export function sayPoured(batch: Plan['batches'][number]): {
+  readonly a: PouredPart;
+  readonly b: PouredPart;
+} {
+  const { onScale, inCup, strokes, a, b, tintedAG } = batch;
+  const { aG, bG, stepG } = onScale;
+  if (inCup !== undefined) {
+    const inMl = (ml: number, g: number): PouredPart => ({
+      figure: sayOnScale(ml, inCup.stepMl),
+      unit: 'ml',
+      also: [`${sayG(g)} if weighed`],
+    });
+    return { a: inMl(inCup.aMl, aG), b: inMl(inCup.bMl, bG) };
+  }
+  if (strokes !== undefined) {
+    const counted = (count: number, ml: number): PouredPart => ({
+      figure: String(count),
+      unit: count === 1 ? 'stroke' : 'strokes',
+      also: [`${sayMl(ml)} exactly`],
+    });
+    return { a: counted(strokes.a, a.ml), b: counted(strokes.b, b.ml) };
+  }
+  const weighed = (g: number, exactG: number, ml: number): PouredPart => ({
+    figure: sayOnScale(g, stepG),
+    unit: 'g',
+    also: [`${sayG(exactG)} exactly`, sayMl(ml)],
+  });
+  return { a: weighed(aG, tintedAG ?? a.g, a.ml), b: weighed(bG, b.g, b.ml) };
+}
+
 /** What the scale should read after each part, in the order that they go in. */
 export function sayReadings({ mixing, resin }: Plan, batch: Plan['batches'][number]): string {
   const { aG, bG, totalG, stepG } = batch.onScale;
   const say = (g: number): string => `${sayOnScale(g, stepG)}\u00a0g`;
   if (resin.ratio === undefined) return 'One bottle: nothing is mixed.';
   const [first, second] = mixing.first === 'a' ? (['A', 'B'] as const) : (['B', 'A'] as const);
+  if (batch.strokes !== undefined) {
+    const { perRound, rounds } = batch.strokes;
+    return `${rounds} rounds: ${perRound.a} of A, ${perRound.b} of B, in turn, so that the count is never lost.`;
+  }
+  if (batch.inCup !== undefined && mixing.cups === 'one') {
+    const { aMl, bMl, totalMl, stepMl } = batch.inCup;
+    const mark = (ml: number): string => `${sayOnScale(ml, stepMl)}\u00a0ml`;
+    return `One cup: ${first} to the mark of ${mark(first === 'A' ? aMl : bMl)}, then ${second} to ${mark(totalMl)}.`;
+  }
   if (mixing.cups === 'own') {
     return `Each in its own cup, then ${first} and ${second} into a third: ${say(totalG)} together.`;
   }
@@ -73,25 +120,14 @@ export function sayReadings({ mixing, resin }: Plan, batch: Plan['batches'][numb
 
 /** How a batch is measured out where it is not weighed, and where its shares go. */
 export function sayMeasuring(batch: Plan['batches'][number]): readonly string[] {
-  const { inCup, strokes, cupMarks, shares, tintedAG } = batch;
+  const { cupMarks, shares, tintedAG } = batch;
   const [markA, markB, markBoth] = cupMarks ?? [];
   return [
     ...(tintedAG === undefined ? [] : ['A is weighed with its tint in it.']),
-    ...(inCup === undefined
-      ? []
-      : [
-          `In marked cups: A ${sayMl(inCup.aMl)}, B ${sayMl(inCup.bMl)}, together ${sayMl(inCup.totalMl)}.`,
-        ]),
     ...(markA === undefined || markB === undefined || markBoth === undefined
       ? []
       : [
           `Water for the marks: ${sayPigmentG(markA.waterG)}, ${sayPigmentG(markB.waterG)}, both ${sayPigmentG(markBoth.waterG)}.`,
-        ]),
-    ...(strokes === undefined
-      ? []
-      : [
-          `${strokes.rounds} rounds of ${strokes.perRound.a} of A and ${strokes.perRound.b} of B: ` +
-            `${strokes.a} and ${strokes.b} strokes in all.`,
         ]),
     ...shares.map(
       ({ name, g, pigments }) =>
@@ -116,18 +152,17 @@ export function sheetText(plan: Plan): string {
   );
   const batches = batchGroups(plan).flatMap((group) => {
     const { count, batch } = group;
-    const { aG, bG, stepG } = batch.onScale;
+    const poured = sayPoured(batch);
+    const say = ({ figure, unit, also }: PouredPart): string =>
+      `${figure} ${unit} (${also.at(-1) ?? ''})`;
     const title = [sayBatchFor(plan, group), `${count} ${count === 1 ? 'batch' : 'equal batches'}`]
       .filter((text) => text !== '')
       .join(': ');
     return [
       `${title} of ${sayMl(batch.ml)}`,
       ...(plan.resin.ratio === undefined
-        ? [`  ${sayOnScale(aG, stepG)} g`]
-        : [
-            `  A ${sayOnScale(aG, stepG)} g (${sayMl(batch.a.ml)})`,
-            `  B ${sayOnScale(bG, stepG)} g (${sayMl(batch.b.ml)})`,
-          ]),
+        ? [`  ${poured.a.figure} ${poured.a.unit}`]
+        : [`  A ${say(poured.a)}`, `  B ${say(poured.b)}`]),
       `  ${sayReadings(plan, batch)}`,
       ...[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
         (line) => `  ${line}`,

@@ -1,5 +1,5 @@
 import { setStringAsync } from 'expo-clipboard';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { shoppingOf, type PlannedNeed } from '../../core/plan/shoppingOf';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
@@ -20,6 +20,7 @@ import { FoldPanel } from '../../ui/FoldPanel';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
+import { ThemeProvider } from '../../ui/ThemeProvider';
 import { space } from '../../ui/theme/tokens';
 import { shoppingText } from '../../words/buying';
 import { sayMl, sayMoney } from '../../words/figures';
@@ -31,7 +32,24 @@ interface BuyingScreenProps {
 }
 
 /** What all jobs together take: one list for each resin, the least that it costs. */
-export function BuyingScreen({ tabs }: BuyingScreenProps) {
+export function BuyingScreen(props: BuyingScreenProps) {
+  // Paper is light, whatever the device asks for.
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    if (!printing) return undefined;
+    const done = (): void => setPrinting(false);
+    window.addEventListener('afterprint', done, { once: true });
+    window.print();
+    return () => window.removeEventListener('afterprint', done);
+  }, [printing]);
+  return (
+    <ThemeProvider asPaper={printing}>
+      <ShoppingList {...props} onPrint={() => setPrinting(true)} />
+    </ThemeProvider>
+  );
+}
+
+function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint: () => void }) {
   const needs = useNeeds();
   const { currency } = useCurrency();
   const notice = useNotice();
@@ -55,7 +73,7 @@ export function BuyingScreen({ tabs }: BuyingScreenProps) {
             kind="main"
             icon="printer"
             label="Print"
-            onPress={() => window.print()}
+            onPress={onPrint}
             style={styles.grow}
           />
           <ActionButton

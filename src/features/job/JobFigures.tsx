@@ -9,7 +9,7 @@ import { AmountPair } from '../../ui/figures/AmountPair';
 import { WhyRow } from '../../ui/figures/WhyRow';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayFluidOunces, sayG, sayMl, sayOnScale, sayRatios, sayTime } from '../../words/figures';
+import { sayFluidOunces, sayG, sayMl, sayRatios, sayTime } from '../../words/figures';
 import { sayReason } from '../../words/reasons';
 import { Swatch } from '../../ui/Swatch';
 import {
@@ -18,6 +18,7 @@ import {
   sayLayer,
   sayMeasuring,
   sayPigments,
+  sayPoured,
   sayReadings,
   sayTint,
 } from '../../words/sheet';
@@ -56,7 +57,6 @@ export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
 function Batches({ plan }: { readonly plan: Plan }) {
   return batchGroups(plan).map((group) => {
     const { key, count, batch } = group;
-    const { aG, bG, stepG } = batch.onScale;
     const forWhat = sayBatchFor(plan, group);
     return (
       <View key={key}>
@@ -72,16 +72,7 @@ function Batches({ plan }: { readonly plan: Plan }) {
         <AmountPair
           onePart={plan.resin.ratio === undefined}
           size={plan.layers.length > 1 || plan.portions.length > 0 ? 'large' : 'huge'}
-          a={{
-            figure: sayOnScale(aG, stepG),
-            unit: 'g',
-            also: [`${sayG(batch.tintedAG ?? batch.a.g)} exactly`, sayMl(batch.a.ml)],
-          }}
-          b={{
-            figure: sayOnScale(bG, stepG),
-            unit: 'g',
-            also: [`${sayG(batch.b.g)} exactly`, sayMl(batch.b.ml)],
-          }}
+          {...sayPoured(batch)}
         />
         <Words size="small" colour="inkSoft">
           {sayReadings(plan, batch)}

@@ -12,12 +12,13 @@ import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
-import { sayC, sayG, sayMl, sayOnScale, sayRatios } from '../../words/figures';
+import { sayC, sayG, sayMl, sayRatios } from '../../words/figures';
 import {
   batchGroups,
   sayBatchFor,
   sayMeasuring,
   sayPigments,
+  sayPoured,
   sayReadings,
   sayResin,
   sayTint,
@@ -85,7 +86,6 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
 function Batches({ plan }: { readonly plan: Plan }) {
   return batchGroups(plan).map((group) => {
     const { key, count, batch } = group;
-    const { aG, bG, stepG } = batch.onScale;
     const title = [sayBatchFor(plan, group), count === 1 ? 'one batch' : `${count} equal batches`]
       .filter((text) => text !== '')
       .join(': ');
@@ -94,11 +94,7 @@ function Batches({ plan }: { readonly plan: Plan }) {
         <Words heading={2} weight="bold">
           {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
         </Words>
-        <AmountPair
-          onePart={plan.resin.ratio === undefined}
-          a={{ figure: sayOnScale(aG, stepG), unit: 'g', also: [sayMl(batch.a.ml)] }}
-          b={{ figure: sayOnScale(bG, stepG), unit: 'g', also: [sayMl(batch.b.ml)] }}
-        />
+        <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
         <Words size="small">{sayReadings(plan, batch)}</Words>
         {[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
           (line) => (
