@@ -103,6 +103,11 @@ test('all of A tinted; colours that come to too much are told, and the rest puts
   await expect(
     page.getByTestId('portion-1').getByRole('button', { name: 'Use Colour 2' }),
   ).toBeVisible();
+  const forget = second.getByRole('button', { name: 'Forget the recipe Lantern red' });
+  await forget.tap();
+  await expect(forget).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(forget).toBeVisible();
 });
 
 test('the least that whole kits cost; the supplier has another price; all jobs together', async ({

@@ -5,6 +5,7 @@ import type { PigmentDraft, PortionDraft } from '../../data/draft/jobDraft';
 import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 
@@ -15,13 +16,17 @@ interface RecipeRowProps {
 
 /** Colours that were found good: this one kept, or another one used here. */
 export function RecipeRow({ portion, onUse }: RecipeRowProps) {
-  const { items: recipes, keep } = useKept('recipes');
+  const { items: recipes, keep, replace } = useKept('recipes');
   const notice = useNotice();
   const { value: recipe } = check(
     recipeSchema,
     { name: portion.name, pigments: portion.pigments, swatch: portion.swatch },
     { strip: true },
   );
+  const forget = (named: string): void => {
+    void replace(recipes.filter(({ name }) => name !== named));
+    notice({ text: `Forgot the recipe ${named}`, undo: () => replace(recipes) });
+  };
   const others = recipes.filter(({ name }) => name !== portion.name);
   return (
     <View style={styles.stack}>
@@ -32,11 +37,17 @@ export function RecipeRow({ portion, onUse }: RecipeRowProps) {
           </Words>
           <View style={styles.row}>
             {others.map(({ name, pigments, swatch }) => (
-              <ActionButton
-                key={name}
-                label={`Use ${name}`}
-                onPress={() => onUse({ name, swatch, pigments: pigments as PigmentDraft[] })}
-              />
+              <View key={name} style={styles.recipe}>
+                <ActionButton
+                  label={`Use ${name}`}
+                  onPress={() => onUse({ name, swatch, pigments: pigments as PigmentDraft[] })}
+                />
+                <SignButton
+                  icon="delete"
+                  label={`Forget the recipe ${name}`}
+                  onPress={() => forget(name)}
+                />
+              </View>
             ))}
           </View>
         </>
@@ -60,4 +71,5 @@ export function RecipeRow({ portion, onUse }: RecipeRowProps) {
 const styles = StyleSheet.create({
   stack: { gap: space.small },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+  recipe: { flexDirection: 'row', alignItems: 'center' },
 });
