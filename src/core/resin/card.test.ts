@@ -82,6 +82,12 @@ test.each([
     'not-a-date',
     'lots[0].opened',
   ],
+  [
+    'a kit for less than the smallest coin',
+    { kits: [{ size: '1 l', price: 0.001 }] },
+    'too-small',
+    'kits[0].price',
+  ],
   ['a kit for nothing', { kits: [{ size: '1 l', price: 0 }] }, 'not-positive', 'kits[0].price'],
   ['a pot life of nothing', { potLife: { time: '0 min' } }, 'not-positive', 'potLife.time'],
   [

@@ -11,7 +11,8 @@ const priceRule = { greatest: 1_000_000, whole: false, example: '24.00' };
 export const kitSchema = object({
   supplier: noteSchema(60),
   size: quantitySchema(amountRule),
-  price: numberSchema(priceRule),
+  /** Buying counts in hundredths of the coin. */
+  price: numberSchema({ ...priceRule, least: 0.01 }),
   /** Charged once for an order from this supplier. */
   delivery: optionalNumberSchema({ ...priceRule, mayBeZero: true }),
 }).noUnknown();

@@ -2,6 +2,8 @@ import { mixed, type MixedSchema, type TestContext, type ValidationError } from 
 import { refusal } from './refusal';
 
 interface NumberRule {
+  /** Anything above nothing without it. */
+  readonly least?: number;
   readonly greatest: number;
   readonly whole: boolean;
   /** Nothing at all is a number too: castings made so far. */
@@ -21,10 +23,11 @@ function numberOf(value: unknown): number | undefined {
 }
 
 function verdict(value: number, rule: NumberRule, context: TestContext): true | ValidationError {
-  const { greatest, whole, mayBeZero = false, example } = rule;
+  const { least = 0, greatest, whole, mayBeZero = false, example } = rule;
   if (!Number.isFinite(value)) return refusal(context, 'not-a-number', { example });
   if (value < 0 || (value === 0 && !mayBeZero))
     return refusal(context, 'not-positive', { example });
+  if (value < least) return refusal(context, 'too-small', { least: String(least) });
   if (whole && !Number.isInteger(value)) return refusal(context, 'not-whole', { example });
   if (value > greatest) return refusal(context, 'too-large', { greatest: String(greatest) });
   return true;
