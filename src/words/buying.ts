@@ -1,6 +1,6 @@
 import type { Buying, PricedSize } from '../core/stock/buying';
 import type { LotUse } from '../core/stock/lots';
-import type { Shopping } from '../core/plan/shoppingOf';
+import { shoppingCost, type Shopping } from '../core/plan/shoppingOf';
 import { sayG, sayMl, sayMoney } from './figures';
 import { sayProblem } from './problems';
 
@@ -31,15 +31,15 @@ export const sayBuyingProblem = (problem: NonNullable<Buying['problem']>): strin
 
 /** The shopping list as plain text. */
 export function shoppingText(shopping: readonly Shopping[], currency: string): string {
-  const costs = shopping.flatMap(({ buying }) => buying.cost ?? []);
+  const together = shoppingCost(shopping);
   const lines = shopping.flatMap(({ card, jobs, buying }) => [
     `${card.name}: ${sayMl(buying.needMl)}, ${sayG(buying.needG)} (${jobs.join(', ')})`,
     ...(buying.fromLotsMl > 0 ? [`  from the shelf ${sayMl(buying.fromLotsMl)}`] : []),
     ...buying.kits
       .filter(({ count }) => count > 0)
       .map(
-        ({ count, size, supplier, price }) =>
-          `  [ ] ${count} × ${size}${supplier === '' ? '' : `, ${supplier}`}: ${sayMoney(count * price, currency)}`,
+        ({ count, size, supplier, cost }) =>
+          `  [ ] ${count} × ${size}${supplier === '' ? '' : `, ${supplier}`}: ${sayMoney(cost, currency)}`,
       ),
     ...(buying.deliveries > 0 ? [`  delivery ${sayMoney(buying.deliveries, currency)}`] : []),
     ...(buying.problem !== undefined && buying.missingMl > 0
@@ -50,10 +50,6 @@ export function shoppingText(shopping: readonly Shopping[], currency: string): s
     'Shopping list',
     '',
     ...lines,
-    '',
-    `Together ${sayMoney(
-      costs.reduce((sum, each) => sum + each, 0),
-      currency,
-    )}`,
+    ...(together === undefined ? [] : ['', `Together ${sayMoney(together, currency)}`]),
   ].join('\n');
 }

@@ -181,7 +181,7 @@ export function chooseResin(job: Job, shelf: Shelf, today?: string): readonly Re
           layers: plan.layers.length,
           doneMin: plan.times.doneMin,
           potLifeMin: plan.working.potLifeMin,
-          workingMin: Math.max(...plan.batches.map(({ workingMin }) => workingMin)),
+          workingMin: plan.working.longestMin,
           cost: plan.buying.cost,
           leftoverMl: plan.buying.leftoverMl,
           depthUsed: depthUsedBy(plan),

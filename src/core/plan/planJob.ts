@@ -189,7 +189,7 @@ export function planPour(job: Job, pour: Pour): PouredPlan {
     batches,
     portions,
     tint,
-    working,
+    working: { ...working, longestMin: Math.max(...batches.map(({ workingMin }) => workingMin)) },
     cupMarks:
       job.cupMarks === undefined
         ? []

@@ -219,7 +219,8 @@ export interface Plan {
   readonly batches: readonly PlannedBatch[];
   readonly portions: readonly PlannedPortion[];
   readonly tint: PlannedTint | undefined;
-  readonly working: Working;
+  /** `longestMin` is what mixing and pouring the largest batch takes. */
+  readonly working: Working & { readonly longestMin: number };
   readonly cupMarks: readonly CupMark[];
   readonly leftovers: readonly Leftover[];
   readonly buying: Buying;

@@ -42,3 +42,9 @@ export function shoppingOf(
     ];
   });
 }
+
+/** What all of it costs with delivery, as far as kits are on sale; undefined where none is. */
+export function shoppingCost(shopping: readonly Shopping[]): number | undefined {
+  const costs = shopping.flatMap(({ buying }) => buying.cost ?? []);
+  return costs.length === 0 ? undefined : costs.reduce((sum, each) => sum + each, 0);
+}

@@ -19,6 +19,8 @@ export interface PricedSize {
   readonly perKg: number;
   /** How many to buy. */
   readonly count: number;
+  /** All of them, without delivery. */
+  readonly cost: number;
 }
 
 /** What a need comes to in the shop. */
@@ -88,7 +90,10 @@ export function buyingOf(
     const counts = new Map(bought.kits.map(({ kit, count }) => [kit, count]));
     return {
       ...common,
-      kits: sizes.map((size) => ({ ...size, count: counts.get(size.kit) ?? 0 })),
+      kits: sizes.map((size) => {
+        const count = counts.get(size.kit) ?? 0;
+        return { ...size, count, cost: count * size.price };
+      }),
       boughtMl: ml,
       cost,
       deliveries,
@@ -101,7 +106,7 @@ export function buyingOf(
     if (!(error instanceof InputError)) throw error;
     return {
       ...common,
-      kits: sizes.map((size) => ({ ...size, count: 0 })),
+      kits: sizes.map((size) => ({ ...size, count: 0, cost: 0 })),
       boughtMl: 0,
       cost: undefined,
       deliveries: 0,

@@ -1,7 +1,7 @@
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import { readJob } from '../job';
 import { planJob } from '../plan/planJob';
-import { shoppingOf } from '../plan/shoppingOf';
+import { shoppingCost, shoppingOf } from '../plan/shoppingOf';
 import type { Resin } from '../resin/resinSchema';
 import { readPriceList, withPrices } from './priceList';
 
@@ -58,4 +58,8 @@ test('two jobs of one resin are one need: one delivery, one shelf', () => {
   expect(both?.buying.cost).toBeCloseTo(3 * 42 + 9.5, 9);
   expect(both?.jobs).toHaveLength(2);
   expect(apart?.buying.problem).toBe('no-kits');
+  expect(both?.buying.kits[0]).toMatchObject({ count: 3, cost: 126 });
+  const all = [both, apart].filter((each) => each !== undefined);
+  expect(shoppingCost(all)).toBeCloseTo(3 * 42 + 9.5, 9);
+  expect(shoppingCost(all.slice(1))).toBeUndefined();
 });

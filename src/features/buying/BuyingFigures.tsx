@@ -38,7 +38,7 @@ export function BuyingFigures({ buying, currency }: BuyingFiguresProps) {
         <WhyRow
           key={kit.kit}
           label={`${kit.count} × ${kit.size}${kit.supplier === '' ? '' : `, ${kit.supplier}`}`}
-          value={sayMoney(kit.count * kit.price, currency)}
+          value={sayMoney(kit.cost, currency)}
         />
       ))}
       {deliveries > 0 && <WhyRow label="Delivery" value={sayMoney(deliveries, currency)} />}

@@ -1,7 +1,7 @@
 import { setStringAsync } from 'expo-clipboard';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { shoppingOf, type PlannedNeed } from '../../core/plan/shoppingOf';
+import { shoppingCost, shoppingOf, type PlannedNeed } from '../../core/plan/shoppingOf';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
 import { planDraft } from '../../data/draft/planDraft';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
@@ -62,7 +62,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
     const copied = await setStringAsync(shoppingText(shopping, currency));
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
   };
-  const costs = shopping.flatMap(({ buying }) => buying.cost ?? []);
+  const together = shoppingCost(shopping);
   return (
     <Screen
       title="Shelf"
@@ -98,13 +98,9 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
           <BuyingFigures buying={buying} currency={currency} />
         </Panel>
       ))}
-      {costs.length > 0 && (
+      {together !== undefined && (
         <Words size="large" weight="bold" role="status">
-          Together{' '}
-          {sayMoney(
-            costs.reduce((sum, each) => sum + each, 0),
-            currency,
-          )}
+          Together {sayMoney(together, currency)}
         </Words>
       )}
       {needs.length > 0 && (

@@ -139,7 +139,7 @@ function Totals({ plan }: { readonly plan: Plan }) {
         <WhyRow
           label="Pot life here"
           value={sayTime(plan.working.potLifeMin)}
-          also={`${sayTime(Math.max(...plan.batches.map(({ workingMin }) => workingMin)))} to mix and pour`}
+          also={`${sayTime(plan.working.longestMin)} to mix and pour`}
           why={why('potLife')}
         />
       )}
