@@ -80,6 +80,9 @@ describe('why', () => {
     expect(why(timed, 'potLife')).toBe(
       'The label says 20 min at 31 °C for 150.0 g; ten degrees warmer halve it. Stirring takes 35 min, and 200 ml/min are poured. More in one bucket goes off sooner.',
     );
+    expect(why(planOf(resin({ potLife })), 'potLife')).toContain(
+      'Stirring takes 5 min (assumed), and 500 ml/min are poured (assumed).',
+    );
     const least = planOf({ ...box('1 mm'), ...resin({ leastBatch: '150 ml' }) });
     expect(why(least, 'batches')).toContain('The maker asks for batches of 150.0 ml at the least');
     expect(why(least, 'totalMl')).toContain('plus 84.0 ml so that batches are large enough');

@@ -6,6 +6,9 @@ const density = (value: unknown): string => `${formatPlain(Number(value), 3)}\u0
 
 type Data = Reason['data'];
 
+/** What the person did not type looks assumed. */
+const sayAssumed = (assumed: unknown): string => (assumed === true ? ' (assumed)' : '');
+
 /** What one layer may be, and by whose word. */
 function sayTaken(data: Data): string {
   if (data['takesMm'] === undefined) return 'Nothing is known of how deep it may be poured:';
@@ -84,8 +87,8 @@ export function sayReason({ rule, data }: Reason): string {
       return (
         `The label says ${sayTime(Number(data['labelMin']))} at ${sayC(Number(data['labelC']))}` +
         (data['labelG'] === undefined ? '' : ` for ${sayG(Number(data['labelG']))}`) +
-        `; ten degrees warmer halve it. Stirring takes ${sayTime(Number(data['stirMin']))}, and ` +
-        `${formatPlain(Number(data['pourMlPerMin']), 0)}\u00a0ml/min are poured. More in one bucket goes off sooner.`
+        `; ten degrees warmer halve it. Stirring takes ${sayTime(Number(data['stirMin']))}${sayAssumed(data['stirAssumed'])}, and ` +
+        `${formatPlain(Number(data['pourMlPerMin']), 0)}\u00a0ml/min are poured${sayAssumed(data['pourAssumed'])}. More in one bucket goes off sooner.`
       );
     case 'pot-life':
       return (

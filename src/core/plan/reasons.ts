@@ -94,6 +94,8 @@ export function reasons(
               labelC: resin.potLife?.temperatureC,
               labelG: resin.potLife?.massG,
               stirMin: working.stirMin,
+              stirAssumed: working.stirAssumed,
+              pourAssumed: working.pourAssumed,
               pourMlPerMin: working.pourMlPerMin,
               workingMin: Math.max(...batches.map(({ workingMin }) => workingMin)),
             },
