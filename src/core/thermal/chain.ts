@@ -1,0 +1,79 @@
+import type { Curing } from './curing';
+
+/**
+ * A column of cells from below upwards, for a pour that is wide against its depth. Finite volumes with the nodes in the
+ * middle of the cells.
+ */
+export interface Chain {
+  readonly cells: number;
+  /** ρ c d of each cell, J/(m² K); length `cells`. */
+  readonly capacities: Float64Array;
+  /** Between neighbours, W/(m² K); length `cells` + 1, the first to what lies under it, the last to the air above. */
+  readonly conductances: Float64Array;
+  /** Cells that cure: from this one … */
+  readonly resinFrom: number;
+  /** … to this one, not included. */
+  readonly resinTo: number;
+}
+
+/** Something that heat goes through and that does not cure. */
+export interface Solid {
+  readonly conductivityWPerMK: number;
+  /** ρ c, J/(m³ K). */
+  readonly capacityJPerM3K: number;
+}
+
+/** A solid of some thickness, in cells of its own. */
+export interface Ply extends Solid {
+  readonly thicknessM: number;
+  readonly cells: number;
+}
+
+/**
+ * A slab of resin with plies of solids under it.
+ * Faces: G = 1 / (d₁/2k₁ + d₂/2k₂); outer film G = 1 / (d/2k + 1/U).
+ * @param layersM depth of each layer of resin, m, from below
+ * @param cellsOfLayer cells of each of them
+ * @param bottomU from the lowest cell's outer face to what lies below, W/(m² K)
+ * @param topU from the surface to the air, W/(m² K)
+ */
+export function slabChain(
+  resin: Pick<Curing, 'conductivityWPerMK' | 'densityKgPerM3' | 'heatCapacityJPerKgK'>,
+  layersM: readonly number[],
+  cellsOfLayer: readonly number[],
+  plies: readonly Ply[],
+  bottomU: number,
+  topU: number,
+): Chain {
+  const ofResin: Solid = {
+    conductivityWPerMK: resin.conductivityWPerMK,
+    capacityJPerM3K: resin.densityKgPerM3 * resin.heatCapacityJPerKgK,
+  };
+  const all: readonly Ply[] = [
+    ...plies,
+    ...layersM.map((thicknessM, layer) => ({
+      ...ofResin,
+      thicknessM,
+      cells: cellsOfLayer[layer] ?? 1,
+    })),
+  ];
+  const cells = all.reduce((sum, ply) => sum + ply.cells, 0);
+  const resinFrom = plies.reduce((sum, ply) => sum + ply.cells, 0);
+  const capacities = new Float64Array(cells);
+  const halves = new Float64Array(cells);
+  let at = 0;
+  for (const ply of all) {
+    const deepM = ply.thicknessM / ply.cells;
+    for (let end = at + ply.cells; at < end; at += 1) {
+      capacities[at] = ply.capacityJPerM3K * deepM;
+      halves[at] = deepM / (2 * ply.conductivityWPerMK);
+    }
+  }
+  const conductances = new Float64Array(cells + 1);
+  conductances[0] = bottomU === 0 ? 0 : 1 / (halves[0]! + 1 / bottomU);
+  for (let face = 1; face < cells; face += 1) {
+    conductances[face] = 1 / (halves[face - 1]! + halves[face]!);
+  }
+  conductances[cells] = topU === 0 ? 0 : 1 / (halves[cells - 1]! + 1 / topU);
+  return { cells, capacities, conductances, resinFrom, resinTo: cells };
+}

@@ -1,0 +1,111 @@
+import { slabChain, type Chain } from './chain';
+import type { Curing } from './curing';
+import { planeOf, type Plane } from './plane';
+import type { HeatGrid, PourSetting } from './pourSetting';
+import { wallOf, type Wall } from './solids';
+
+/** Cells of a pour as far as it has been poured. Numbers of cells stay the same when a layer comes on top. */
+export interface Domain {
+  readonly chain: Chain | undefined;
+  readonly plane: Plane | undefined;
+  readonly cells: number;
+  /** Cells of resin, all of them and of each layer. */
+  readonly resinCells: Int32Array;
+  readonly layerCells: readonly Int32Array[];
+}
+
+/** How many cells each layer gets: by its depth, but never so few that it has no middle. */
+const leastCellsOfLayer = 5;
+
+export function cellsOfLayers(setting: PourSetting, { cells }: HeatGrid): readonly number[] {
+  const wholeM = setting.layers.reduce((sum, { depthM }) => sum + depthM, 0);
+  return setting.layers.map(({ depthM }) =>
+    Math.max(leastCellsOfLayer, Math.round((cells * depthM) / wholeM)),
+  );
+}
+
+const wallBehind = (
+  { solid, thicknessM, filmU }: PourSetting['underside'],
+  wallCells: number,
+): Wall =>
+  solid === undefined ? { plies: [], outerU: filmU } : wallOf(solid, thicknessM, filmU, wallCells);
+
+/**
+ * Cells for the layers that have been poured by now.
+ * @param poured how many layers, from below
+ * @param blown whether the fan blows
+ */
+export function domainOf(
+  setting: PourSetting,
+  curing: Curing,
+  grid: HeatGrid,
+  poured: number,
+  blown: boolean,
+): Domain {
+  const rowsOfLayer = cellsOfLayers(setting, grid).slice(0, poured);
+  const layersM = setting.layers.slice(0, poured).map(({ depthM }) => depthM);
+  const { shape } = setting;
+  const { fan, underside } = setting;
+  const topU = blown ? fan.topU : setting.topU;
+  const under = wallBehind(
+    blown ? { ...underside, filmU: fan.undersideU } : underside,
+    grid.wallCells,
+  );
+  if (shape.kind === 'slab') {
+    const chain = slabChain(curing, layersM, rowsOfLayer, under.plies, under.outerU, topU);
+    const layerCells = cellsOfRows(rowsOfLayer, chain.resinFrom, 1, 1);
+    return {
+      chain,
+      plane: undefined,
+      cells: chain.cells,
+      resinCells: joined(layerCells),
+      layerCells,
+    };
+  }
+  const beside = wallBehind(shape.side, grid.wallCells);
+  const round = shape.kind === 'cup';
+  const plane = planeOf(
+    curing,
+    round,
+    round ? shape.radiusM : shape.widthM / 2,
+    grid.columns,
+    layersM,
+    rowsOfLayer,
+    {
+      topU,
+      bottomU: under.outerU,
+      sideU: beside.outerU,
+      side: beside.plies[0],
+      plies: under.plies,
+    },
+  );
+  const layerCells = cellsOfRows(
+    rowsOfLayer,
+    plane.firstResinRow,
+    plane.columns,
+    plane.resinColumns,
+  );
+  const cells = plane.columns * plane.rows;
+  return { chain: undefined, plane, cells, resinCells: joined(layerCells), layerCells };
+}
+
+/** Numbers of the cells of each layer. */
+function cellsOfRows(
+  rowsOfLayer: readonly number[],
+  firstRow: number,
+  columns: number,
+  resinColumns: number,
+): readonly Int32Array[] {
+  let row = firstRow;
+  return rowsOfLayer.map((rows) => {
+    const first = row;
+    row += rows;
+    return Int32Array.from({ length: rows * resinColumns }, (_, at) => {
+      const upwards = Math.floor(at / resinColumns);
+      return (first + upwards) * columns + (at - upwards * resinColumns);
+    });
+  });
+}
+
+const joined = (parts: readonly Int32Array[]): Int32Array =>
+  Int32Array.from(parts.flatMap((part) => Array.from(part)));

@@ -1,0 +1,62 @@
+import type { Climate } from './climate';
+import type { SolidKind } from './solids';
+
+/** A face that is not the surface: what it is of, and what is outside. */
+export interface Side {
+  /** Undefined: bare resin against the film. */
+  readonly solid: SolidKind | undefined;
+  readonly thicknessM: number;
+  /** Film outside it, W/(m² K). */
+  readonly filmU: number;
+}
+
+/** The shape that heat sees. A slab has no sides; a channel is taken at its middle; a cup is round. */
+export type HeatShape =
+  | { readonly kind: 'slab' }
+  | { readonly kind: 'channel'; readonly widthM: number; readonly side: Side }
+  | { readonly kind: 'cup'; readonly radiusM: number; readonly side: Side };
+
+/** One layer of the pour. */
+export interface HeatLayer {
+  readonly depthM: number;
+  /** After the first, s. */
+  readonly pouredS: number;
+}
+
+/** A pour, the room it stands in and what it stands on. */
+export interface PourSetting {
+  readonly shape: HeatShape;
+  readonly layers: readonly HeatLayer[];
+  readonly underside: Side;
+  /** Temperature of a cooled plate under it, °C; undefined for the room's. */
+  readonly plateC: number | undefined;
+  readonly room: Climate;
+  /** Of the mixed resin when it is poured, °C. */
+  readonly resinC: number;
+  /** Film over the surface in still air, W/(m² K). */
+  readonly topU: number;
+  readonly fan: Fan;
+  /** How far the resin had cured when it was poured, 0 to 1: a pour out of a bucket begins there. */
+  readonly startAlpha?: number;
+}
+
+/** Moving air: the films over the surface and under the form while it blows, from the start on. */
+export interface Fan {
+  readonly untilS: number;
+  readonly topU: number;
+  readonly undersideU: number;
+}
+
+/** Cells to reckon with: enough for a figure, or for a picture. */
+export interface HeatGrid {
+  /** Along the depth. */
+  readonly cells: number;
+  /** Across half of a channel, or along a radius. */
+  readonly columns: number;
+  /** Of a thick wall. */
+  readonly wallCells: number;
+}
+
+/** Peaks within 0.3 K of a fine grid's. */
+export const quickGrid: HeatGrid = { cells: 24, columns: 12, wallCells: 8 };
+export const fineGrid: HeatGrid = { cells: 60, columns: 24, wallCells: 24 };

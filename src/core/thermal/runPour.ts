@@ -1,0 +1,97 @@
+import { climateAtC, constantRoom } from './climate';
+import type { Curing } from './curing';
+import { domainOf, type Domain } from './domain';
+import type { HeatGrid, PourSetting } from './pourSetting';
+import { solveChain, type RunEnd, type RunStart } from './solveChain';
+import { solvePlane } from './solvePlane';
+import { stepRules, type Watch } from './stepping';
+
+/** How long and how finely a pour is followed. */
+export interface RunOptions {
+  readonly grid: HeatGrid;
+  /** K; of the degree of cure a hundredth. */
+  readonly toleranceK: number;
+  readonly untilS: number;
+}
+
+/** Layers are poured and a fan is switched off: between two such moments nothing about the pour changes. */
+function stretchesOf(setting: PourSetting, untilS: number): readonly number[] {
+  const moments = [0, ...setting.layers.map(({ pouredS }) => pouredS), setting.fan.untilS].filter(
+    (timeS) => timeS < untilS,
+  );
+  return [...new Set(moments)].sort((one, other) => one - other);
+}
+
+/** What the cells hold when a layer has come on top: resin as it was poured, walls at the temperature of the room. */
+function begin(
+  setting: PourSetting,
+  domain: Domain,
+  fromS: number,
+  poured: number,
+  under: { readonly state: RunStart; readonly domain: Domain } | undefined,
+): RunStart {
+  const temperaturesC = new Float64Array(domain.cells).fill(climateAtC(setting.room, fromS));
+  const alphas = new Float64Array(domain.cells);
+  const { startAlpha = 0, resinC, layers } = setting;
+  layers.slice(0, poured).forEach(({ pouredS }, layer) => {
+    if (pouredS !== fromS) return;
+    for (const cell of domain.layerCells[layer]!) {
+      temperaturesC[cell] = resinC;
+      alphas[cell] = startAlpha;
+    }
+  });
+  if (under !== undefined) {
+    temperaturesC.set(under.state.temperaturesC.subarray(0, under.domain.cells));
+    alphas.set(under.state.alphas.subarray(0, under.domain.cells));
+  }
+  return { temperaturesC, alphas };
+}
+
+/**
+ * Follows a pour from the first layer on, layer upon layer, with the fan as long as it blows.
+ * @param watchOver gives what listens, for the cells as they are from then on
+ * @returns the end, with the cells that it is told in
+ * @throws InputError `heat-lost-itself`
+ */
+export function runPour(
+  setting: PourSetting,
+  curing: Curing,
+  { grid, toleranceK, untilS }: RunOptions,
+  watchOver: (domain: Domain, start: RunStart) => Watch,
+): RunEnd & { readonly domain: Domain } {
+  const stretches = stretchesOf(setting, untilS);
+  const rules = stepRules(untilS, toleranceK);
+  const { room, plateC } = setting;
+  const below = plateC === undefined ? room : constantRoom(plateC);
+  let last: { readonly state: RunEnd; readonly domain: Domain } | undefined;
+  let steps = 0;
+  let refused = 0;
+  for (const [at, fromS] of stretches.entries()) {
+    const toS = stretches[at + 1] ?? untilS;
+    const poured = setting.layers.filter(({ pouredS }) => pouredS <= fromS).length;
+    const domain = domainOf(setting, curing, grid, poured, fromS < setting.fan.untilS);
+    const start = begin(setting, domain, fromS, poured, last);
+    let stopped = false;
+    const listen = watchOver(domain, start);
+    const watch: Watch = (before, after) => (stopped = listen(before, after));
+    const state: RunEnd =
+      domain.chain !== undefined
+        ? solveChain(domain.chain, curing, { above: room, below }, start, fromS, toS, rules, watch)
+        : solvePlane(
+            domain.plane!,
+            curing,
+            { above: room, below, beside: room },
+            start,
+            fromS,
+            toS,
+            rules,
+            watch,
+          );
+    steps += state.steps;
+    refused += state.refused;
+    last = { state, domain };
+    if (stopped) break;
+  }
+  const { state, domain } = last!;
+  return { ...state, steps, refused, domain };
+}

@@ -1,0 +1,65 @@
+import type { Ply, Solid } from './chain';
+
+/** Solids that forms and moulds are made of. */
+export const solidKinds = [
+  'timber',
+  'mdf',
+  'coated-chipboard',
+  'silicone',
+  'hdpe',
+  'polypropylene',
+  'aluminium',
+] as const;
+export type SolidKind = (typeof solidKinds)[number];
+
+/** k in W/(m K), ρ c in J/(m³ K): usual values of handbooks. */
+export const solids: Readonly<Record<SolidKind, Solid>> = {
+  timber: { conductivityWPerMK: 0.13, capacityJPerM3K: 1.02e6 },
+  mdf: { conductivityWPerMK: 0.12, capacityJPerM3K: 1.22e6 },
+  'coated-chipboard': { conductivityWPerMK: 0.14, capacityJPerM3K: 1.156e6 },
+  silicone: { conductivityWPerMK: 0.22, capacityJPerM3K: 1.5e6 },
+  hdpe: { conductivityWPerMK: 0.45, capacityJPerM3K: 1.8e6 },
+  polypropylene: { conductivityWPerMK: 0.2, capacityJPerM3K: 1.72e6 },
+  aluminium: { conductivityWPerMK: 200, capacityJPerM3K: 2.43e6 },
+};
+
+/** Films of air, W/(m² K): convection and radiation of a still room, and under a fan. */
+export const films = {
+  topStill: 9,
+  /** Over the surface and under a form on blocks. */
+  fan: 25,
+  raisedBoard: 8,
+  onBench: 3,
+  onFoam: 0.5,
+  cupSide: 9,
+  cupBottom: 6,
+  /** Two flat dry faces on each other: a mould on a cooled plate. Assumed. */
+  onPlate: 100,
+} as const;
+
+/** Walls up to this are a resistance; thicker ones get cells, because they take up heat themselves. */
+const thinWallM = 0.005;
+
+/** A wall as the solvers want it: cells of its own, or a film made worse by it. */
+export interface Wall {
+  readonly plies: readonly Ply[];
+  readonly outerU: number;
+}
+
+/**
+ * A wall and the film outside it. Thin: U = 1 / (t/k + 1/h).
+ * @param cells of a thick wall
+ */
+export function wallOf(kind: SolidKind, thicknessM: number, filmU: number, cells: number): Wall {
+  const solid = solids[kind];
+  if (thicknessM <= thinWallM) {
+    return {
+      plies: [],
+      outerU: filmU === 0 ? 0 : 1 / (thicknessM / solid.conductivityWPerMK + 1 / filmU),
+    };
+  }
+  return { plies: [{ ...solid, thicknessM, cells }], outerU: filmU };
+}
+
+/** The form that every figure is told for unless something else is said: coated chipboard, 18 mm, raised on blocks. */
+export const usualBoard = { kind: 'coated-chipboard', thicknessM: 0.018 } as const;
