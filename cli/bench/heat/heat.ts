@@ -65,7 +65,7 @@ const pieces: readonly { readonly name: string; readonly runs: number; work: () 
   { name: 'heat.planeRunaway', runs: 10, work: () => plane72h(0.15, 0.1, 28) },
   {
     name: 'heat.depthCurve',
-    runs: 20,
+    runs: 40,
     work: () =>
       depthCurve((roomC) => usualSetting(0.1, roomC), deep, roomsC).reduce(
         (sum, { depthM = NaN }) => sum + depthM,
@@ -74,7 +74,7 @@ const pieces: readonly { readonly name: string; readonly runs: number; work: () 
   },
   {
     name: 'heat.calibrate',
-    runs: 10,
+    runs: 40,
     work: () =>
       calibrate('casting-epoxy', { potLifeMin: 90, massG: 150, temperatureC: 25, depthMm: 20 })
         .kappa,
@@ -113,6 +113,8 @@ export function benchHeat(): BenchFigure[] {
     return pieces.flatMap(({ name, runs, work }) => {
       const own: number[] = [];
       const ratios: number[] = [];
+      // The compiler of the engine needs some runs to know what to do with the loops.
+      for (let run = 0; run < runs / 2; run += 1) work();
       for (let round = 0; round < rounds; round += 1) {
         const { median: ms } = medianTime(name, Math.ceil(runs / rounds), () => void work());
         own.push(ms);

@@ -45,30 +45,26 @@ export function slabChain(
   bottomU: number,
   topU: number,
 ): Chain {
-  const ofResin: Solid = {
-    conductivityWPerMK: resin.conductivityWPerMK,
-    capacityJPerM3K: resin.densityKgPerM3 * resin.heatCapacityJPerKgK,
-  };
-  const all: readonly Ply[] = [
-    ...plies,
-    ...layersM.map((thicknessM, layer) => ({
-      ...ofResin,
-      thicknessM,
-      cells: cellsOfLayer[layer] ?? 1,
-    })),
-  ];
-  const cells = all.reduce((sum, ply) => sum + ply.cells, 0);
   const resinFrom = plies.reduce((sum, ply) => sum + ply.cells, 0);
+  const cells = cellsOfLayer.reduce((sum, each) => sum + each, resinFrom);
   const capacities = new Float64Array(cells);
+  /** Half of each cell's resistance, m² K/W. */
   const halves = new Float64Array(cells);
   let at = 0;
-  for (const ply of all) {
+  for (const ply of plies) {
     const deepM = ply.thicknessM / ply.cells;
-    for (let end = at + ply.cells; at < end; at += 1) {
-      capacities[at] = ply.capacityJPerM3K * deepM;
-      halves[at] = deepM / (2 * ply.conductivityWPerMK);
-    }
+    const end = at + ply.cells;
+    capacities.fill(ply.capacityJPerM3K * deepM, at, end);
+    halves.fill(deepM / (2 * ply.conductivityWPerMK), at, end);
+    at = end;
   }
+  layersM.forEach((depthM, layer) => {
+    const deepM = depthM / cellsOfLayer[layer]!;
+    const end = at + cellsOfLayer[layer]!;
+    capacities.fill(resin.densityKgPerM3 * resin.heatCapacityJPerKgK * deepM, at, end);
+    halves.fill(deepM / (2 * resin.conductivityWPerMK), at, end);
+    at = end;
+  });
   const conductances = new Float64Array(cells + 1);
   conductances[0] = bottomU === 0 ? 0 : 1 / (halves[0]! + 1 / bottomU);
   for (let face = 1; face < cells; face += 1) {

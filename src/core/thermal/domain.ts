@@ -89,7 +89,7 @@ export function domainOf(
   return { chain: undefined, plane, cells, resinCells: joined(layerCells), layerCells };
 }
 
-/** Numbers of the cells of each layer. */
+/** Numbers of the cells of each layer, from below. */
 function cellsOfRows(
   rowsOfLayer: readonly number[],
   firstRow: number,
@@ -98,14 +98,25 @@ function cellsOfRows(
 ): readonly Int32Array[] {
   let row = firstRow;
   return rowsOfLayer.map((rows) => {
-    const first = row;
-    row += rows;
-    return Int32Array.from({ length: rows * resinColumns }, (_, at) => {
-      const upwards = Math.floor(at / resinColumns);
-      return (first + upwards) * columns + (at - upwards * resinColumns);
-    });
+    const cells = new Int32Array(rows * resinColumns);
+    let at = 0;
+    for (const end = row + rows; row < end; row += 1) {
+      for (let column = 0; column < resinColumns; column += 1, at += 1) {
+        cells[at] = row * columns + column;
+      }
+    }
+    return cells;
   });
 }
 
-const joined = (parts: readonly Int32Array[]): Int32Array =>
-  Int32Array.from(parts.flatMap((part) => Array.from(part)));
+/** All of them in one; layers stand on each other, so the order is that of the numbers. */
+function joined(parts: readonly Int32Array[]): Int32Array {
+  if (parts.length === 1) return parts[0]!;
+  const all = new Int32Array(parts.reduce((sum, part) => sum + part.length, 0));
+  let at = 0;
+  for (const part of parts) {
+    all.set(part, at);
+    at += part.length;
+  }
+  return all;
+}

@@ -2,9 +2,10 @@ import { climateAtC, constantRoom } from './climate';
 import type { Curing } from './curing';
 import { domainOf, type Domain } from './domain';
 import type { HeatGrid, PourSetting } from './pourSetting';
-import { solveChain, type RunEnd, type RunStart } from './solveChain';
+import { solveChain } from './solveChain';
 import { solvePlane } from './solvePlane';
 import { stepRules, type Watch } from './stepping';
+import type { RunEnd, RunStart } from './stepThrough';
 
 /** How long and how finely a pour is followed. */
 export interface RunOptions {

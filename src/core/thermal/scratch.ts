@@ -1,4 +1,4 @@
-import type { Moment } from './stepping';
+import type { OpenMoment } from './stepThrough';
 
 /** Gives arrays of one length out of one piece of memory: a short run spends as long on thirty allocations as on its steps. */
 export function scratchOf(cells: number, arrays: number): () => Float64Array {
@@ -14,9 +14,7 @@ export function scratchOf(cells: number, arrays: number): () => Float64Array {
 export const arraysOfMoment = 4;
 
 /** Room for what is known at one time. */
-export const momentIn = (
-  make: () => Float64Array,
-): { -readonly [key in keyof Moment]: Moment[key] } => ({
+export const momentIn = (make: () => Float64Array): OpenMoment => ({
   timeS: 0,
   temperaturesC: make(),
   alphas: make(),

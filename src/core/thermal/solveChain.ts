@@ -1,18 +1,10 @@
 import type { Chain } from './chain';
 import { climateAtC, climateSlope, type Climate } from './climate';
 import { adiabaticRiseK, type Curing } from './curing';
-import { ratesOf } from './rates';
+import { fillRates, fillSlopes, rateConstantsOf, type RateConstants } from './rates';
 import { arraysOfMoment, momentIn, scratchOf } from './scratch';
-import {
-  growthAfter,
-  leastCureTerm,
-  leastPivot,
-  shorter,
-  unsafeCut,
-  type Moment,
-  type StepRules,
-  type Watch,
-} from './stepping';
+import { leastCureTerm, leastPivot, type Moment, type StepRules, type Watch } from './stepping';
+import { stepThrough, type RunEnd, type RunStart } from './stepThrough';
 
 /** γ of ROS3P and its coefficients in the form that needs no product with the Jacobian. */
 const gamma = 0.7886751345948129;
@@ -29,23 +21,40 @@ const e2 = 0.5773502691896258 - 1;
 const slopeWeight2 = gamma - 1;
 const slopeWeight3 = 0.5 - 2 * gamma;
 
-/** Where a run begins: temperatures, °C, and degrees of cure of every cell. */
-export interface RunStart {
-  readonly temperaturesC: Float64Array;
-  readonly alphas: Float64Array;
-}
-
-/** What a run was and where it ended. */
-export interface RunEnd extends RunStart {
-  readonly timeS: number;
-  readonly steps: number;
-  readonly refused: number;
-}
-
 /** Surroundings of a chain. */
 export interface ChainRooms {
   readonly above: Climate;
   readonly below: Climate;
+}
+
+/** What the steps of one run have in hand. */
+interface Work {
+  readonly chain: Chain;
+  readonly rooms: ChainRooms;
+  readonly constants: RateConstants;
+  readonly heatK: number;
+  readonly perToleranceT: number;
+  readonly perToleranceA: number;
+  /** Conductance over the cell's own capacity, 1/s. */
+  readonly down: Float64Array;
+  readonly up: Float64Array;
+  readonly byTemperature: Float64Array;
+  readonly byAlpha: Float64Array;
+  readonly perCure: Float64Array;
+  readonly coupling: Float64Array;
+  readonly lower: Float64Array;
+  readonly upper: Float64Array;
+  readonly perPivot: Float64Array;
+  readonly stageT: Float64Array;
+  readonly stageA: Float64Array;
+  readonly stageRate: Float64Array;
+  readonly heated: Float64Array;
+  readonly u1T: Float64Array;
+  readonly u1A: Float64Array;
+  readonly u2T: Float64Array;
+  readonly u2A: Float64Array;
+  readonly u3T: Float64Array;
+  readonly u3A: Float64Array;
 }
 
 /**
@@ -69,209 +78,230 @@ export function solveChain(
   rules: StepRules,
   watch: Watch,
 ): RunEnd {
-  const { cells, capacities, conductances, resinFrom, resinTo } = chain;
-  const { values, slopes } = ratesOf(curing);
-  // Imported names are looked up anew each time; the loops want them at hand.
-  const leastTerm = leastCureTerm;
-  const least = leastPivot;
-  const heatK = adiabaticRiseK(curing);
-  const last = cells - 1;
+  const { cells, capacities, conductances } = chain;
   const make = scratchOf(cells, 2 * arraysOfMoment + 19);
+  const before = momentIn(make);
+  before.temperaturesC.set(start.temperaturesC);
+  before.alphas.set(start.alphas);
+  before.timeS = fromS;
+  const after = momentIn(make);
   const down = make();
   const up = make();
   for (let cell = 0; cell < cells; cell += 1) {
     down[cell] = conductances[cell]! / capacities[cell]!;
     up[cell] = conductances[cell + 1]! / capacities[cell]!;
   }
-  const toBelow = down[0]!;
-  const toAbove = up[last]!;
+  const work: Work = {
+    chain,
+    rooms,
+    constants: rateConstantsOf(curing),
+    heatK: adiabaticRiseK(curing),
+    perToleranceT: 1 / rules.toleranceK,
+    perToleranceA: 100 / rules.toleranceK,
+    down,
+    up,
+    byTemperature: make(),
+    byAlpha: make(),
+    perCure: make(),
+    coupling: make(),
+    lower: make(),
+    upper: make(),
+    perPivot: make(),
+    stageT: make(),
+    stageA: make(),
+    stageRate: make(),
+    heated: make(),
+    u1T: make(),
+    u1A: make(),
+    u2T: make(),
+    u2A: make(),
+    u3T: make(),
+    u3A: make(),
+  };
+  look(work, before);
+  return stepThrough(work, before, after, toS, rules, 3, attempt, look, watch);
+}
 
-  let before = momentIn(make);
-  let after = momentIn(make);
-  before.temperaturesC.set(start.temperaturesC);
-  before.alphas.set(start.alphas);
-  before.timeS = fromS;
-  const byTemperature = make();
-  const byAlpha = make();
-  const perCure = make();
-  const coupling = make();
-  const lower = make();
-  const upper = make();
-  const perPivot = make();
-  const stageT = make();
-  const stageA = make();
-  const stageRate = make();
-  const heated = make();
-  const u1T = make();
-  const u1A = make();
-  const u2T = make();
-  const u2A = make();
-  const u3T = make();
-  const u3A = make();
+// What follows are functions of the module, not closures of one run, so that they are compiled once for all runs.
 
-  /** Rates, their slopes and dT/dt where the next step starts. */
-  function look(at: Moment): void {
-    const { temperaturesC, alphas, warming, curing: rate, timeS } = at;
-    slopes(temperaturesC, alphas, resinFrom, resinTo, rate, byTemperature, byAlpha);
-    let from = climateAtC(rooms.below, timeS);
-    let here = temperaturesC[0]!;
-    for (let cell = 0; cell < last; cell += 1) {
-      const next = temperaturesC[cell + 1]!;
-      warming[cell] = down[cell]! * (from - here) + up[cell]! * (next - here) + heatK * rate[cell]!;
-      from = here;
-      here = next;
-    }
-    warming[last] =
-      down[last]! * (from - here) +
-      toAbove * (climateAtC(rooms.above, timeS) - here) +
-      heatK * rate[last]!;
+/** Rates, their slopes and dT/dt where the next step starts. */
+function look(work: Work, at: Moment): void {
+  const { chain, constants, rooms, heatK, down, up, byTemperature, byAlpha } = work;
+  const { temperaturesC, alphas, warming, curing: rate, timeS } = at;
+  const { resinFrom, resinTo } = chain;
+  fillSlopes(constants, temperaturesC, alphas, resinFrom, resinTo, rate, byTemperature, byAlpha);
+  const last = chain.cells - 1;
+  let from = climateAtC(rooms.below, timeS);
+  let here = temperaturesC[0]!;
+  for (let cell = 0; cell < last; cell += 1) {
+    const next = temperaturesC[cell + 1]!;
+    warming[cell] = down[cell]! * (from - here) + up[cell]! * (next - here) + heatK * rate[cell]!;
+    from = here;
+    here = next;
   }
+  warming[last] =
+    down[last]! * (from - here) +
+    up[last]! * (climateAtC(rooms.above, timeS) - here) +
+    heatK * rate[last]!;
+}
 
-  /** Factors I − γhJ with α folded in; false where the step is too long for it to keep its sign. */
-  function factor(g: number): boolean {
-    let multiplied = 0;
-    let perLast = 1;
-    for (let cell = 0; cell < cells; cell += 1) {
-      const term = 1 - g * byAlpha[cell]!;
-      const share = 1 / term;
-      const downwards = g * down[cell]!;
-      const upwards = g * up[cell]!;
-      const multiplier = cell === 0 ? 0 : -downwards * perLast;
-      const pivot =
-        1 +
-        downwards +
-        upwards -
-        g * heatK * byTemperature[cell]! * share +
-        multiplier * multiplied;
-      if (!(term >= leastTerm) || !(pivot >= least)) return false;
-      perLast = 1 / pivot;
-      multiplied = upwards;
-      perCure[cell] = share;
-      coupling[cell] = g * heatK * byAlpha[cell]! * share;
-      lower[cell] = multiplier;
-      upper[cell] = upwards;
-      perPivot[cell] = perLast;
-    }
-    return true;
+/** Factors I − γhJ with α folded in; false where the step is too long for it to keep its sign. */
+function factor(work: Work, g: number): boolean {
+  const { chain, heatK, down, up, byTemperature, byAlpha } = work;
+  const { perCure, coupling, lower, upper, perPivot } = work;
+  const { cells } = chain;
+  const gHeat = g * heatK;
+  const leastTerm = leastCureTerm;
+  const least = leastPivot;
+  let lastUpwards = 0;
+  let perLast = 0;
+  for (let cell = 0; cell < cells; cell += 1) {
+    const slope = byAlpha[cell]!;
+    const term = 1 - g * slope;
+    const share = slope === 0 ? 1 : 1 / term;
+    const downwards = g * down[cell]!;
+    const upwards = g * up[cell]!;
+    const multiplier = downwards * perLast;
+    const pivot =
+      1 + downwards + upwards - gHeat * byTemperature[cell]! * share - multiplier * lastUpwards;
+    if (!(term >= leastTerm) || !(pivot >= least)) return false;
+    perLast = 1 / pivot;
+    lastUpwards = upwards;
+    perCure[cell] = share;
+    coupling[cell] = gHeat * slope * share;
+    lower[cell] = multiplier;
+    upper[cell] = upwards;
+    perPivot[cell] = perLast;
   }
+  return true;
+}
 
-  const perToleranceT = 1 / rules.toleranceK;
-  const perToleranceA = 100 / rules.toleranceK;
-  let stepS = Math.min(rules.firstStepS, toS - fromS);
-  let timeS = fromS;
-  let steps = 0;
-  let refused = 0;
-  look(before);
-  while (timeS < toS) {
-    // The end is met exactly, and no sliver is left before it.
-    const leftS = toS - timeS;
-    let h = stepS > rules.longestStepS ? rules.longestStepS : stepS;
-    const isLast = h >= leftS * (1 - 1e-9);
-    if (isLast) h = leftS;
-    const g = gamma * h;
-    if (!factor(g)) {
-      refused += 1;
-      stepS = shorter(h * unsafeCut, timeS);
-      continue;
-    }
-    const { temperaturesC: t0, alphas: a0, warming, curing: rate } = before;
-    const belowSlope = toBelow * climateSlope(rooms.below, timeS) * g * h;
-    const aboveSlope = toAbove * climateSlope(rooms.above, timeS) * g * h;
-
-    // First stage.
-    let carried = 0;
-    for (let cell = 0; cell < cells; cell += 1) {
-      const own = g * rate[cell]!;
-      carried = g * warming[cell]! + coupling[cell]! * own - lower[cell]! * carried;
-      if (cell === 0) carried += gamma * belowSlope;
-      u1A[cell] = own;
-      u1T[cell] = carried;
-    }
-    u1T[last] = carried + gamma * aboveSlope;
-    carried = 0;
-    for (let cell = last; cell >= 0; cell -= 1) {
-      carried = (u1T[cell]! + upper[cell]! * carried) * perPivot[cell]!;
-      const own = perCure[cell]! * (u1A[cell]! + g * byTemperature[cell]! * carried);
-      u1T[cell] = carried;
-      u1A[cell] = own;
-      stageT[cell] = t0[cell]! + a21 * carried;
-      stageA[cell] = a0[cell]! + a21 * own;
-    }
-
-    // Second stage.
-    values(stageT, stageA, resinFrom, resinTo, stageRate);
-    let from = climateAtC(rooms.below, timeS + h);
-    let here = stageT[0]!;
-    carried = 0;
-    for (let cell = 0; cell < cells; cell += 1) {
-      const next = cell === last ? climateAtC(rooms.above, timeS + h) : stageT[cell + 1]!;
-      const rateHere = g * stageRate[cell]!;
-      const warm = g * (down[cell]! * (from - here) + up[cell]! * (next - here)) + heatK * rateHere;
-      const own = rateHere + gamma * c21 * u1A[cell]!;
-      carried = warm + gamma * c21 * u1T[cell]! + coupling[cell]! * own - lower[cell]! * carried;
-      if (cell === 0) carried += slopeWeight2 * belowSlope;
-      heated[cell] = warm;
-      u2A[cell] = own;
-      u2T[cell] = carried;
-      from = here;
-      here = next;
-    }
-    u2T[last] = carried + slopeWeight2 * aboveSlope;
-    carried = 0;
-    for (let cell = last; cell >= 0; cell -= 1) {
-      carried = (u2T[cell]! + upper[cell]! * carried) * perPivot[cell]!;
-      u2T[cell] = carried;
-      u2A[cell] = perCure[cell]! * (u2A[cell]! + g * byTemperature[cell]! * carried);
-    }
-
-    // Third stage, at the place of the second; on its way down the step is finished and its error taken.
-    carried = 0;
-    for (let cell = 0; cell < cells; cell += 1) {
-      const own = g * stageRate[cell]! + gamma * (c31 * u1A[cell]! + c32 * u2A[cell]!);
-      carried =
-        heated[cell]! +
-        gamma * (c31 * u1T[cell]! + c32 * u2T[cell]!) +
-        coupling[cell]! * own -
-        lower[cell]! * carried;
-      if (cell === 0) carried += slopeWeight3 * belowSlope;
-      u3A[cell] = own;
-      u3T[cell] = carried;
-    }
-    u3T[last] = carried + slopeWeight3 * aboveSlope;
-    carried = 0;
-    const { temperaturesC: t1, alphas: a1 } = after;
-    let error = 0;
-    for (let cell = last; cell >= 0; cell -= 1) {
-      carried = (u3T[cell]! + upper[cell]! * carried) * perPivot[cell]!;
-      const own = perCure[cell]! * (u3A[cell]! + g * byTemperature[cell]! * carried);
-      const firstT = u1T[cell]!;
-      const secondT = u2T[cell]!;
-      const firstA = u1A[cell]!;
-      const secondA = u2A[cell]!;
-      t1[cell] = t0[cell]! + 2 * firstT + m2 * secondT + m3 * carried;
-      a1[cell] = a0[cell]! + 2 * firstA + m2 * secondA + m3 * own;
-      const offT = Math.abs(e1 * firstT + e2 * secondT) * perToleranceT;
-      const offA = Math.abs(e1 * firstA + e2 * secondA) * perToleranceA;
-      // Written so that an error that is no number stays one.
-      if (!(offT <= error)) error = error !== error ? error : offT;
-      if (!(offA <= error)) error = error !== error ? error : offA;
-    }
-    if (!(error <= 1)) {
-      refused += 1;
-      stepS = shorter(h * (error > 1 ? growthAfter(error, 3) : unsafeCut), timeS);
-      continue;
-    }
-    timeS = isLast ? toS : timeS + h;
-    after.timeS = timeS;
-    steps += 1;
-    look(after);
-    const enough = watch(before, after);
-    const old = before;
-    before = after;
-    after = old;
-    if (enough) break;
-    stepS = h * growthAfter(error, 3);
+/** First stage, and the place of the other two. */
+function firstStage(
+  work: Work,
+  g: number,
+  before: Moment,
+  belowSlope: number,
+  aboveSlope: number,
+): void {
+  const { chain, byTemperature, perCure, coupling, lower, upper, perPivot } = work;
+  const { stageT, stageA, u1T, u1A } = work;
+  const { temperaturesC: t0, alphas: a0, warming, curing: rate } = before;
+  const { cells } = chain;
+  let carried = 0;
+  for (let cell = 0; cell < cells; cell += 1) {
+    const own = g * rate[cell]!;
+    carried = g * warming[cell]! + coupling[cell]! * own + lower[cell]! * carried;
+    if (cell === 0) carried += gamma * belowSlope;
+    u1A[cell] = own;
+    u1T[cell] = carried;
   }
-  const { temperaturesC, alphas } = before;
-  return { timeS, steps, refused, temperaturesC, alphas };
+  u1T[cells - 1] = carried + gamma * aboveSlope;
+  carried = 0;
+  for (let cell = cells - 1; cell >= 0; cell -= 1) {
+    carried = (u1T[cell]! + upper[cell]! * carried) * perPivot[cell]!;
+    const own = perCure[cell]! * (u1A[cell]! + g * byTemperature[cell]! * carried);
+    u1T[cell] = carried;
+    u1A[cell] = own;
+    stageT[cell] = t0[cell]! + a21 * carried;
+    stageA[cell] = a0[cell]! + a21 * own;
+  }
+}
+
+function secondStage(
+  work: Work,
+  g: number,
+  laterS: number,
+  belowSlope: number,
+  aboveSlope: number,
+): void {
+  const { chain, rooms, heatK, down, up, byTemperature, perCure, coupling } = work;
+  const { lower, upper, perPivot, stageT, stageRate, heated, u1T, u1A, u2T, u2A } = work;
+  const last = chain.cells - 1;
+  const aboveC = climateAtC(rooms.above, laterS);
+  let from = climateAtC(rooms.below, laterS);
+  let here = stageT[0]!;
+  let carried = 0;
+  for (let cell = 0; cell <= last; cell += 1) {
+    const next = cell === last ? aboveC : stageT[cell + 1]!;
+    const rateHere = g * stageRate[cell]!;
+    const warm = g * (down[cell]! * (from - here) + up[cell]! * (next - here)) + heatK * rateHere;
+    const own = rateHere + gamma * c21 * u1A[cell]!;
+    carried = warm + gamma * c21 * u1T[cell]! + coupling[cell]! * own + lower[cell]! * carried;
+    if (cell === 0) carried += slopeWeight2 * belowSlope;
+    heated[cell] = warm;
+    u2A[cell] = own;
+    u2T[cell] = carried;
+    from = here;
+    here = next;
+  }
+  u2T[last] = carried + slopeWeight2 * aboveSlope;
+  carried = 0;
+  for (let cell = last; cell >= 0; cell -= 1) {
+    carried = (u2T[cell]! + upper[cell]! * carried) * perPivot[cell]!;
+    u2T[cell] = carried;
+    u2A[cell] = perCure[cell]! * (u2A[cell]! + g * byTemperature[cell]! * carried);
+  }
+}
+
+/** Third stage, at the place of the second; on its way down the step is finished. Gives its error over the tolerance. */
+function thirdStage(
+  work: Work,
+  g: number,
+  before: Moment,
+  after: Moment,
+  belowSlope: number,
+  aboveSlope: number,
+): number {
+  const { chain, byTemperature, perCure, coupling, lower, upper, perPivot } = work;
+  const { stageRate, heated, u1T, u1A, u2T, u2A, u3T, u3A } = work;
+  const { perToleranceT, perToleranceA } = work;
+  const { temperaturesC: t0, alphas: a0 } = before;
+  const { temperaturesC: t1, alphas: a1 } = after;
+  const { cells } = chain;
+  let carried = 0;
+  for (let cell = 0; cell < cells; cell += 1) {
+    const own = g * stageRate[cell]! + gamma * (c31 * u1A[cell]! + c32 * u2A[cell]!);
+    carried =
+      heated[cell]! +
+      gamma * (c31 * u1T[cell]! + c32 * u2T[cell]!) +
+      coupling[cell]! * own +
+      lower[cell]! * carried;
+    if (cell === 0) carried += slopeWeight3 * belowSlope;
+    u3A[cell] = own;
+    u3T[cell] = carried;
+  }
+  u3T[cells - 1] = carried + slopeWeight3 * aboveSlope;
+  carried = 0;
+  let error = 0;
+  for (let cell = cells - 1; cell >= 0; cell -= 1) {
+    carried = (u3T[cell]! + upper[cell]! * carried) * perPivot[cell]!;
+    const own = perCure[cell]! * (u3A[cell]! + g * byTemperature[cell]! * carried);
+    const firstT = u1T[cell]!;
+    const secondT = u2T[cell]!;
+    const firstA = u1A[cell]!;
+    const secondA = u2A[cell]!;
+    t1[cell] = t0[cell]! + 2 * firstT + m2 * secondT + m3 * carried;
+    a1[cell] = a0[cell]! + 2 * firstA + m2 * secondA + m3 * own;
+    const offT = Math.abs(e1 * firstT + e2 * secondT) * perToleranceT;
+    const offA = Math.abs(e1 * firstA + e2 * secondA) * perToleranceA;
+    // Written so that an error that is no number stays one.
+    if (!(offT <= error)) error = error !== error ? error : offT;
+    if (!(offA <= error)) error = error !== error ? error : offA;
+  }
+  return error;
+}
+
+/** One step into `after`; gives its error over the tolerance, no number where the step is too long to be tried. */
+function attempt(work: Work, h: number, before: Moment, after: Moment): number {
+  const g = gamma * h;
+  if (!factor(work, g)) return NaN;
+  const { chain, rooms, constants, down, up, stageT, stageA, stageRate } = work;
+  const { timeS } = before;
+  const belowSlope = down[0]! * climateSlope(rooms.below, timeS) * g * h;
+  const aboveSlope = up[chain.cells - 1]! * climateSlope(rooms.above, timeS) * g * h;
+  firstStage(work, g, before, belowSlope, aboveSlope);
+  fillRates(constants, stageT, stageA, chain.resinFrom, chain.resinTo, stageRate);
+  secondStage(work, g, timeS + h, belowSlope, aboveSlope);
+  return thirdStage(work, g, before, after, belowSlope, aboveSlope);
 }

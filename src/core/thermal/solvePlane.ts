@@ -1,19 +1,10 @@
 import { climateAtC, type Climate } from './climate';
 import { adiabaticRiseK, type Curing } from './curing';
 import type { Plane } from './plane';
-import { ratesOf } from './rates';
+import { fillRates, fillSlopes, rateConstantsOf, type RateConstants } from './rates';
 import { arraysOfMoment, momentIn, scratchOf } from './scratch';
-import type { RunEnd, RunStart } from './solveChain';
-import {
-  growthAfter,
-  leastCureTerm,
-  leastPivot,
-  shorter,
-  unsafeCut,
-  type Moment,
-  type StepRules,
-  type Watch,
-} from './stepping';
+import { leastCureTerm, leastPivot, type Moment, type StepRules, type Watch } from './stepping';
+import { stepThrough, type RunEnd, type RunStart } from './stepThrough';
 
 /** γ of ROS2: with it the method is L-stable. */
 const gamma = 1 - Math.SQRT1_2;
@@ -23,6 +14,35 @@ export interface PlaneRooms {
   readonly above: Climate;
   readonly below: Climate;
   readonly beside: Climate;
+}
+
+/** What the steps of one run have in hand. */
+interface Work {
+  readonly plane: Plane;
+  readonly rooms: PlaneRooms;
+  readonly constants: RateConstants;
+  readonly heatK: number;
+  readonly perToleranceT: number;
+  readonly perToleranceA: number;
+  readonly byTemperature: Float64Array;
+  readonly byAlpha: Float64Array;
+  readonly perCure: Float64Array;
+  readonly coupling: Float64Array;
+  readonly acrossLower: Float64Array;
+  readonly perAcross: Float64Array;
+  readonly alongLower: Float64Array;
+  readonly perAlong: Float64Array;
+  readonly stageT: Float64Array;
+  readonly stageA: Float64Array;
+  readonly stageRate: Float64Array;
+  readonly stageWarming: Float64Array;
+  readonly u1T: Float64Array;
+  readonly u1A: Float64Array;
+  readonly u2T: Float64Array;
+  readonly u2A: Float64Array;
+  /** A row of what lies below, and one of the air. */
+  readonly floor: Float64Array;
+  readonly air: Float64Array;
 }
 
 /**
@@ -43,223 +63,222 @@ export function solvePlane(
   rules: StepRules,
   watch: Watch,
 ): RunEnd {
-  const { columns, rows, inwards, outwards, downwards, upwards, resinColumns, firstResinRow } =
-    plane;
-  const cells = columns * rows;
-  const { values, slopes } = ratesOf(curing);
-  // Imported names are looked up anew each time; the loops want them at hand.
-  const leastTerm = leastCureTerm;
-  const least = leastPivot;
-  const heatK = adiabaticRiseK(curing);
-  const make = scratchOf(cells, 2 * arraysOfMoment + 16);
-
-  let before = momentIn(make);
-  let after = momentIn(make);
+  const make = scratchOf(plane.columns * plane.rows, 2 * arraysOfMoment + 16);
+  const before = momentIn(make);
   before.temperaturesC.set(start.temperaturesC);
   before.alphas.set(start.alphas);
   before.timeS = fromS;
-  const byTemperature = make();
-  const byAlpha = make();
-  const perCure = make();
-  const coupling = make();
-  const acrossLower = make();
-  const perAcross = make();
-  const alongLower = make();
-  const perAlong = make();
-  const stageT = make();
-  const stageA = make();
-  const stageRate = make();
-  const stageWarming = make();
-  const u1T = make();
-  const u1A = make();
-  const u2T = make();
-  const u2A = make();
-  const floor = new Float64Array(columns);
-  const air = new Float64Array(columns);
+  const after = momentIn(make);
+  const work: Work = {
+    plane,
+    rooms,
+    constants: rateConstantsOf(curing),
+    heatK: adiabaticRiseK(curing),
+    perToleranceT: 1 / rules.toleranceK,
+    perToleranceA: 100 / rules.toleranceK,
+    byTemperature: make(),
+    byAlpha: make(),
+    perCure: make(),
+    coupling: make(),
+    acrossLower: make(),
+    perAcross: make(),
+    alongLower: make(),
+    perAlong: make(),
+    stageT: make(),
+    stageA: make(),
+    stageRate: make(),
+    stageWarming: make(),
+    u1T: make(),
+    u1A: make(),
+    u2T: make(),
+    u2A: make(),
+    floor: new Float64Array(plane.columns),
+    air: new Float64Array(plane.columns),
+  };
+  look(work, before);
+  return stepThrough(work, before, after, toS, rules, 2, attempt, look, watch);
+}
 
-  /** dT/dt of every cell: what flows in from four sides, and the cure. */
-  function warm(at: Float64Array, rate: Float64Array, timeS: number, into: Float64Array): void {
-    floor.fill(climateAtC(rooms.below, timeS));
-    air.fill(climateAtC(rooms.above, timeS));
-    const besideC = climateAtC(rooms.beside, timeS);
-    for (let row = 0; row < rows; row += 1) {
-      const first = row * columns;
-      const under = row === 0 ? floor : at;
-      const underAt = row === 0 ? 0 : first - columns;
-      const over = row === rows - 1 ? air : at;
-      const overAt = row === rows - 1 ? 0 : first + columns;
-      let from = 0;
-      let here = at[first]!;
-      for (let column = 0; column < columns; column += 1) {
-        const cell = first + column;
-        const next = column === columns - 1 ? besideC : at[cell + 1]!;
-        into[cell] =
-          inwards[cell]! * (from - here) +
-          outwards[cell]! * (next - here) +
-          downwards[cell]! * (under[underAt + column]! - here) +
-          upwards[cell]! * (over[overAt + column]! - here) +
-          heatK * rate[cell]!;
-        from = here;
-        here = next;
-      }
+// What follows are functions of the module, not closures of one run, so that they are compiled once for all runs.
+
+/** dT/dt of every cell: what flows in from four sides, and the cure. */
+function warm(
+  { plane, rooms, heatK, floor, air }: Work,
+  at: Float64Array,
+  rate: Float64Array,
+  timeS: number,
+  into: Float64Array,
+): void {
+  const { columns, rows, inwards, outwards, downwards, upwards } = plane;
+  floor.fill(climateAtC(rooms.below, timeS));
+  air.fill(climateAtC(rooms.above, timeS));
+  const besideC = climateAtC(rooms.beside, timeS);
+  for (let row = 0; row < rows; row += 1) {
+    const first = row * columns;
+    const last = first + columns - 1;
+    const under = row === 0 ? floor : at;
+    const underAt = row === 0 ? -first : -columns;
+    const over = row === rows - 1 ? air : at;
+    const overAt = row === rows - 1 ? -first : columns;
+    let from = 0;
+    let here = at[first]!;
+    for (let cell = first; cell <= last; cell += 1) {
+      const next = cell === last ? besideC : at[cell + 1]!;
+      into[cell] =
+        inwards[cell]! * (from - here) +
+        outwards[cell]! * (next - here) +
+        downwards[cell]! * (under[cell + underAt]! - here) +
+        upwards[cell]! * (over[cell + overAt]! - here) +
+        heatK * rate[cell]!;
+      from = here;
+      here = next;
     }
   }
+}
 
-  /** Rates, their slopes and dT/dt where the next step starts. */
-  function look(at: Moment): void {
-    for (let row = firstResinRow; row < rows; row += 1) {
-      const first = row * columns;
-      slopes(
-        at.temperaturesC,
-        at.alphas,
-        first,
-        first + resinColumns,
-        at.curing,
-        byTemperature,
-        byAlpha,
-      );
-    }
-    warm(at.temperaturesC, at.curing, at.timeS, at.warming);
+/** Rates, their slopes and dT/dt where the next step starts. */
+function look(work: Work, at: Moment): void {
+  const { plane, constants, byTemperature, byAlpha } = work;
+  const { temperaturesC, alphas, curing: rate } = at;
+  for (let row = plane.firstResinRow; row < plane.rows; row += 1) {
+    const first = row * plane.columns;
+    const end = first + plane.resinColumns;
+    fillSlopes(constants, temperaturesC, alphas, first, end, rate, byTemperature, byAlpha);
   }
+  warm(work, temperaturesC, rate, at.timeS, at.warming);
+}
 
-  /** Factors both matrices; false where the step is too long for the first to keep its sign. */
-  function factor(g: number): boolean {
-    const gHeat = g * heatK;
-    for (let row = 0; row < rows; row += 1) {
-      const first = row * columns;
-      const end = first + columns;
-      let perLast = 0;
-      let lastOutwards = 0;
-      for (let cell = first; cell < end; cell += 1) {
-        const slope = byAlpha[cell]!;
-        const term = 1 - g * slope;
-        const share = slope === 0 ? 1 : 1 / term;
-        const inward = g * inwards[cell]!;
-        const outward = g * outwards[cell]!;
-        const multiplier = inward * perLast;
-        const pivot =
-          1 +
-          inward +
-          outward -
-          gHeat * byTemperature[cell]! * share -
-          multiplier * lastOutwards;
-        if (!(term >= leastTerm) || !(pivot >= least)) return false;
-        perLast = 1 / pivot;
-        lastOutwards = outward;
-        perCure[cell] = share;
-        coupling[cell] = gHeat * slope * share;
-        acrossLower[cell] = multiplier;
-        perAcross[cell] = perLast;
-        const downward = g * downwards[cell]!;
-        const fromBelow = row === 0 ? 0 : downward * perAlong[cell - columns]!;
-        const back = row === 0 ? 0 : fromBelow * g * upwards[cell - columns]!;
-        alongLower[cell] = fromBelow;
-        perAlong[cell] = 1 / (1 + downward + g * upwards[cell]! - back);
-      }
+/** Factors both matrices; false where the step is too long for the first to keep its sign. */
+function factor(work: Work, g: number): boolean {
+  const { plane, heatK, byTemperature, byAlpha, perCure, coupling } = work;
+  const { acrossLower, perAcross, alongLower, perAlong } = work;
+  const { columns, rows, inwards, outwards, downwards, upwards } = plane;
+  const gHeat = g * heatK;
+  const leastTerm = leastCureTerm;
+  const least = leastPivot;
+  for (let row = 0; row < rows; row += 1) {
+    const first = row * columns;
+    const end = first + columns;
+    let perLast = 0;
+    let lastOutwards = 0;
+    for (let cell = first; cell < end; cell += 1) {
+      const slope = byAlpha[cell]!;
+      const term = 1 - g * slope;
+      const share = slope === 0 ? 1 : 1 / term;
+      const inward = g * inwards[cell]!;
+      const outward = g * outwards[cell]!;
+      const multiplier = inward * perLast;
+      const pivot =
+        1 + inward + outward - gHeat * byTemperature[cell]! * share - multiplier * lastOutwards;
+      if (!(term >= leastTerm) || !(pivot >= least)) return false;
+      perLast = 1 / pivot;
+      lastOutwards = outward;
+      perCure[cell] = share;
+      coupling[cell] = gHeat * slope * share;
+      acrossLower[cell] = multiplier;
+      perAcross[cell] = perLast;
     }
-    return true;
-  }
-
-  /**
-   * Solves for a stage, in place of its right side: rows with the cure, then columns upwards. Columns downwards are left to the
-   * caller, who makes what comes next of them.
-   */
-  function solveRows(g: number, uT: Float64Array, uA: Float64Array): void {
-    for (let row = 0; row < rows; row += 1) {
-      const first = row * columns;
-      const end = first + columns;
-      let carried = 0;
-      for (let cell = first; cell < end; cell += 1) {
-        carried = uT[cell]! + coupling[cell]! * uA[cell]! + acrossLower[cell]! * carried;
-        uT[cell] = carried;
-      }
-      carried = 0;
-      for (let cell = end - 1; cell >= first; cell -= 1) {
-        carried = (uT[cell]! + g * outwards[cell]! * carried) * perAcross[cell]!;
-        uA[cell] = perCure[cell]! * (uA[cell]! + g * byTemperature[cell]! * carried);
-        uT[cell] = row === 0 ? carried : carried + alongLower[cell]! * uT[cell - columns]!;
-      }
+    for (let cell = first; cell < end; cell += 1) {
+      const downward = g * downwards[cell]!;
+      const fromBelow = row === 0 ? 0 : downward * perAlong[cell - columns]!;
+      const back = row === 0 ? 0 : fromBelow * g * upwards[cell - columns]!;
+      alongLower[cell] = fromBelow;
+      perAlong[cell] = 1 / (1 + downward + g * upwards[cell]! - back);
     }
   }
+  return true;
+}
 
+/**
+ * Solves for a stage, in place of its right side: rows with the cure, then columns upwards. Columns downwards are left to the
+ * caller, who makes what comes next of them.
+ */
+function solveRows(work: Work, g: number, uT: Float64Array, uA: Float64Array): void {
+  const { plane, byTemperature, perCure, coupling, acrossLower, perAcross, alongLower } = work;
+  const { columns, rows, outwards } = plane;
+  for (let row = 0; row < rows; row += 1) {
+    const first = row * columns;
+    const end = first + columns;
+    let carried = 0;
+    for (let cell = first; cell < end; cell += 1) {
+      carried = uT[cell]! + coupling[cell]! * uA[cell]! + acrossLower[cell]! * carried;
+      uT[cell] = carried;
+    }
+    carried = 0;
+    for (let cell = end - 1; cell >= first; cell -= 1) {
+      carried = (uT[cell]! + g * outwards[cell]! * carried) * perAcross[cell]!;
+      uA[cell] = perCure[cell]! * (uA[cell]! + g * byTemperature[cell]! * carried);
+      uT[cell] = row === 0 ? carried : carried + alongLower[cell]! * uT[cell - columns]!;
+    }
+  }
+}
+
+/** Columns downwards after the first stage, and the place of the second. */
+function standAtStage(work: Work, g: number, { temperaturesC: t0, alphas: a0 }: Moment): void {
+  const { plane, perAlong, stageT, stageA, u1T, u1A } = work;
+  const { columns, rows, upwards } = plane;
+  const cells = columns * rows;
   const topRow = cells - columns;
   const perGamma = 1 / gamma;
-  const perToleranceT = 1 / rules.toleranceK;
-  const perToleranceA = 100 / rules.toleranceK;
-  let stepS = Math.min(rules.firstStepS, toS - fromS);
-  let timeS = fromS;
-  let steps = 0;
-  let refused = 0;
-  look(before);
-  while (timeS < toS) {
-    const leftS = toS - timeS;
-    let h = stepS > rules.longestStepS ? rules.longestStepS : stepS;
-    const isLast = h >= leftS * (1 - 1e-9);
-    if (isLast) h = leftS;
-    const g = gamma * h;
-    if (!factor(g)) {
-      refused += 1;
-      stepS = shorter(h * unsafeCut, timeS);
-      continue;
-    }
-    const { temperaturesC: t0, alphas: a0, warming, curing: rate } = before;
-    for (let cell = 0; cell < cells; cell += 1) {
-      u1T[cell] = g * warming[cell]!;
-      u1A[cell] = g * rate[cell]!;
-    }
-    solveRows(g, u1T, u1A);
-    for (let cell = cells - 1; cell >= 0; cell -= 1) {
-      const above = cell >= topRow ? 0 : g * upwards[cell]! * u1T[cell + columns]!;
-      const own = (u1T[cell]! + above) * perAlong[cell]!;
-      u1T[cell] = own;
-      stageT[cell] = t0[cell]! + own * perGamma;
-      stageA[cell] = a0[cell]! + u1A[cell]! * perGamma;
-    }
-
-    for (let row = firstResinRow; row < rows; row += 1) {
-      const first = row * columns;
-      values(stageT, stageA, first, first + resinColumns, stageRate);
-    }
-    warm(stageT, stageRate, timeS + h, stageWarming);
-    for (let cell = 0; cell < cells; cell += 1) {
-      u2T[cell] = g * stageWarming[cell]! - 2 * u1T[cell]!;
-      u2A[cell] = g * stageRate[cell]! - 2 * u1A[cell]!;
-    }
-    solveRows(g, u2T, u2A);
-    const { temperaturesC: t1, alphas: a1 } = after;
-    let error = 0;
-    for (let cell = cells - 1; cell >= 0; cell -= 1) {
-      const above = cell >= topRow ? 0 : g * upwards[cell]! * u2T[cell + columns]!;
-      const own = (u2T[cell]! + above) * perAlong[cell]!;
-      u2T[cell] = own;
-      const firstT = u1T[cell]!;
-      const firstA = u1A[cell]!;
-      const secondA = u2A[cell]!;
-      t1[cell] = t0[cell]! + (1.5 * firstT + 0.5 * own) * perGamma;
-      a1[cell] = a0[cell]! + (1.5 * firstA + 0.5 * secondA) * perGamma;
-      const offT = Math.abs(firstT + own) * perToleranceT;
-      const offA = Math.abs(firstA + secondA) * perToleranceA;
-      // Written so that an error that is no number stays one.
-      if (!(offT <= error)) error = error !== error ? error : offT;
-      if (!(offA <= error)) error = error !== error ? error : offA;
-    }
-    error /= 2 * gamma;
-    if (!(error <= 1)) {
-      refused += 1;
-      stepS = shorter(h * (error > 1 ? growthAfter(error, 2) : unsafeCut), timeS);
-      continue;
-    }
-    timeS = isLast ? toS : timeS + h;
-    after.timeS = timeS;
-    steps += 1;
-    look(after);
-    const enough = watch(before, after);
-    const old = before;
-    before = after;
-    after = old;
-    if (enough) break;
-    stepS = h * growthAfter(error, 2);
+  for (let cell = cells - 1; cell >= 0; cell -= 1) {
+    const above = cell >= topRow ? 0 : g * upwards[cell]! * u1T[cell + columns]!;
+    const own = (u1T[cell]! + above) * perAlong[cell]!;
+    u1T[cell] = own;
+    stageT[cell] = t0[cell]! + own * perGamma;
+    stageA[cell] = a0[cell]! + u1A[cell]! * perGamma;
   }
-  const { temperaturesC, alphas } = before;
-  return { timeS, steps, refused, temperaturesC, alphas };
+}
+
+/** Columns downwards after the second stage, and the end of the step; gives its error over the tolerance. */
+function finish(work: Work, g: number, before: Moment, after: Moment): number {
+  const { plane, perAlong, u1T, u1A, u2T, u2A, perToleranceT, perToleranceA } = work;
+  const { columns, rows, upwards } = plane;
+  const { temperaturesC: t0, alphas: a0 } = before;
+  const { temperaturesC: t1, alphas: a1 } = after;
+  const cells = columns * rows;
+  const topRow = cells - columns;
+  const perGamma = 1 / gamma;
+  let error = 0;
+  for (let cell = cells - 1; cell >= 0; cell -= 1) {
+    const above = cell >= topRow ? 0 : g * upwards[cell]! * u2T[cell + columns]!;
+    const own = (u2T[cell]! + above) * perAlong[cell]!;
+    u2T[cell] = own;
+    const firstT = u1T[cell]!;
+    const firstA = u1A[cell]!;
+    const secondA = u2A[cell]!;
+    t1[cell] = t0[cell]! + (1.5 * firstT + 0.5 * own) * perGamma;
+    a1[cell] = a0[cell]! + (1.5 * firstA + 0.5 * secondA) * perGamma;
+    const offT = Math.abs(firstT + own) * perToleranceT;
+    const offA = Math.abs(firstA + secondA) * perToleranceA;
+    // Written so that an error that is no number stays one.
+    if (!(offT <= error)) error = error !== error ? error : offT;
+    if (!(offA <= error)) error = error !== error ? error : offA;
+  }
+  return (error * perGamma) / 2;
+}
+
+/** One step into `after`; gives its error over the tolerance, no number where the step is too long to be tried. */
+function attempt(work: Work, h: number, before: Moment, after: Moment): number {
+  const g = gamma * h;
+  if (!factor(work, g)) return NaN;
+  const { plane, constants, stageT, stageA, stageRate, stageWarming, u1T, u1A, u2T, u2A } = work;
+  const { warming, curing: rate } = before;
+  const cells = plane.columns * plane.rows;
+  for (let cell = 0; cell < cells; cell += 1) {
+    u1T[cell] = g * warming[cell]!;
+    u1A[cell] = g * rate[cell]!;
+  }
+  solveRows(work, g, u1T, u1A);
+  standAtStage(work, g, before);
+  for (let row = plane.firstResinRow; row < plane.rows; row += 1) {
+    const first = row * plane.columns;
+    fillRates(constants, stageT, stageA, first, first + plane.resinColumns, stageRate);
+  }
+  warm(work, stageT, stageRate, before.timeS + h, stageWarming);
+  for (let cell = 0; cell < cells; cell += 1) {
+    u2T[cell] = g * stageWarming[cell]! - 2 * u1T[cell]!;
+    u2A[cell] = g * stageRate[cell]! - 2 * u1A[cell]!;
+  }
+  solveRows(work, g, u2T, u2A);
+  return finish(work, g, before, after);
 }
