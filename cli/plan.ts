@@ -5,21 +5,14 @@ import { readJob } from '../src/core/job';
 import { attachFiles, type FileSource } from '../src/core/measure/files/attachFiles';
 import { within } from '../src/core/measure/within';
 import { correctBatch } from '../src/core/plan/correctBatch';
+import { heatOfPlan } from '../src/core/plan/heat/heatOfPlan';
 import { planJob } from '../src/core/plan/planJob';
+import type { Plan } from '../src/core/plan/planTypes';
 import { InputError } from '../src/core/problem';
 import { readQuantity } from '../src/core/quantity/readQuantity';
 import { massRule } from '../src/core/quantity/rules';
 import { jsonOf } from '../src/core/schema/jsonText';
-import { sayProblem } from '../src/words/problems';
-
-function textOf(path: string | undefined): string {
-  if (path === undefined) throw new InputError('no-argument', path);
-  try {
-    return readFileSync(path === '-' ? 0 : path, 'utf8');
-  } catch {
-    throw new InputError('no-file', path);
-  }
-}
+import { report, textOf } from './report';
 
 /** Files that a job names: beside the job file, or in the folder that the command runs in. */
 function filesBeside(jobPath: string): FileSource {
@@ -39,6 +32,8 @@ interface Arguments {
   /** What the scale says of the first batch, as typed. */
   readonly pouredA: string | undefined;
   readonly pouredB: string | undefined;
+  /** Whether the heat of the cure is worked out too. */
+  readonly heat: boolean;
 }
 
 /** @throws InputError `unknown-option` */
@@ -46,10 +41,19 @@ function readArguments(): Arguments {
   try {
     const { values, positionals } = parseArgs({
       allowPositionals: true,
-      options: { 'poured-a': { type: 'string' }, 'poured-b': { type: 'string' } },
+      options: {
+        'poured-a': { type: 'string' },
+        'poured-b': { type: 'string' },
+        heat: { type: 'boolean' },
+      },
     });
     const [path] = positionals;
-    return { path, pouredA: values['poured-a'], pouredB: values['poured-b'] };
+    return {
+      path,
+      pouredA: values['poured-a'],
+      pouredB: values['poured-b'],
+      heat: values.heat ?? false,
+    };
   } catch (error) {
     throw new InputError('unknown-option', error instanceof Error ? error.message : '');
   }
@@ -58,20 +62,29 @@ function readArguments(): Arguments {
 const massOf = (field: string, typed: string | undefined): number | undefined =>
   typed === undefined ? undefined : within(field, () => readQuantity(typed, massRule).value);
 
-/** Plans a job file and prints the plan as JSON; a problem goes to standard error as JSON, exit 1. */
-try {
-  const { path, pouredA, pouredB } = readArguments();
-  const job = readJob(jsonOf(textOf(path)));
+/** The heat by itself, and with each layer what becomes of it. */
+function withHeat(
+  plan: Plan,
+  heat: ReturnType<typeof heatOfPlan>,
+): Pick<Plan, 'layers'> & { readonly heat: typeof heat } {
+  const layers = plan.layers.map((layer, at) =>
+    heat.told ? { ...layer, heat: heat.layers[at] } : layer,
+  );
+  return { layers, heat };
+}
+
+/** Plans a job file and prints the plan as JSON. */
+report(() => {
+  const { path, pouredA, pouredB, heat } = readArguments();
+  const source = filesBeside(path ?? '-');
+  const job = attachFiles(readJob(jsonOf(textOf(path))), source);
   const today = new Date().toISOString().slice(0, 10);
-  const plan = planJob(attachFiles(job, filesBeside(path ?? '-')), undefined, today);
+  const plan = planJob(job, undefined, today);
   const poured = { aG: massOf('poured-a', pouredA), bG: massOf('poured-b', pouredB) };
   const asked = pouredA !== undefined || pouredB !== undefined;
-  const correction = asked ? { correction: correctBatch(plan, 0, poured) } : {};
-  process.stdout.write(`${JSON.stringify({ ...plan, ...correction }, null, 2)}\n`);
-} catch (error) {
-  if (!(error instanceof InputError)) throw error;
-  const { code, field } = error;
-  const message = sayProblem(error);
-  process.stderr.write(`${JSON.stringify({ error: { code, field, message } })}\n`);
-  process.exitCode = 1;
-}
+  return {
+    ...plan,
+    ...(asked ? { correction: correctBatch(plan, 0, poured) } : {}),
+    ...(heat ? withHeat(plan, heatOfPlan(job, plan)) : {}),
+  };
+});

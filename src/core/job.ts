@@ -17,6 +17,7 @@ import {
 import { resinSchema } from './resin/resinSchema';
 import { check, checkedOrThrow, type Checked } from './schema/check';
 import { optionalNumberSchema } from './schema/numberSchema';
+import { heatSchema } from './thermal/heatSchema';
 import { needed } from './schema/needed';
 import { choiceSchema } from './schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from './schema/quantitySchema';
@@ -67,6 +68,8 @@ export const jobSchema = object({
   hardener: noteSchema(40),
   /** How the pour is cut into layers; without it, it is one pour. */
   layers: layersSchema,
+  /** What the cure's heat depends on besides. */
+  heat: heatSchema,
   /** The one cup or bucket that it is mixed in; without it and without a set of them everything is one batch. */
   container: object({ capacity: quantitySchema(volumeRule), fill: quantitySchema(fillRule) })
     .noUnknown()

@@ -128,10 +128,12 @@ static double solveChain(int cells, int from, const Curing *c, double roomC, dou
       carried = (u3T[i] + upper[i] * carried) * perPivot[i];
       double own = perCure[i] * (u3A[i] + g * byT[i] * carried);
       a[0][i] = b[0][i] + 2 * u1T[i] + m2 * u2T[i] + m3 * carried;
-      a[1][i] = b[1][i] + 2 * u1A[i] + m2 * u2A[i] + m3 * own;
+      double cured = 2 * u1A[i] + m2 * u2A[i] + m3 * own, fallen = -cured * perA * 10;
+      a[1][i] = b[1][i] + cured;
       double offT = fabs(e1 * u1T[i] + e2 * u2T[i]) * perT, offA = fabs(e1 * u1A[i] + e2 * u2A[i]) * perA;
       if (!(offT <= error)) error = error != error ? error : offT;
       if (!(offA <= error)) error = error != error ? error : offA;
+      if (fallen > error) error = fallen;
     }
     if (!(error <= 1)) { step = h * (error > 1 ? growth(error, 3) : .3); continue; }
     double before = t;
@@ -227,10 +229,12 @@ static double solvePlane(Plane p, const Curing *c, double roomC, double until, d
       double above = i >= cells - p.columns ? 0 : g * up[i] * u2T[i + p.columns], own = (u2T[i] + above) * perAlong[i];
       u2T[i] = own;
       a[0][i] = b[0][i] + (1.5 * u1T[i] + .5 * own) / G;
-      a[1][i] = b[1][i] + (1.5 * u1A[i] + .5 * u2A[i]) / G;
+      double cured = (1.5 * u1A[i] + .5 * u2A[i]) / G, fallen = -cured * perA * 10 * 2 * G;
+      a[1][i] = b[1][i] + cured;
       double offT = fabs(u1T[i] + own) * perT, offA = fabs(u1A[i] + u2A[i]) * perA;
       if (!(offT <= error)) error = error != error ? error : offT;
       if (!(offA <= error)) error = error != error ? error : offA;
+      if (fallen > error) error = fallen;
     }
     error /= 2 * G;
     if (!(error <= 1)) { step = h * (error > 1 ? growth(error, 2) : .3); continue; }

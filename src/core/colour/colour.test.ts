@@ -70,7 +70,9 @@ describe('what spoils a cure', () => {
   test('every kind suits a family, and none suits where its carrier does harm', () => {
     for (const kind of pigmentKinds) expect(pigmentRules[kind].suits.size).toBeGreaterThan(0);
     for (const kind of ['polyester-paste', 'liquid-acrylic', 'alcohol-ink'] as const) {
-      expect(() => refuseSpoilers([{ kind, share: 0.001, at }], 'polyurethane', undefined)).toThrow(
+      expect(() =>
+        refuseSpoilers([{ kind, share: 0.001, at }], 'fast-polyurethane', undefined),
+      ).toThrow(
         expect.objectContaining({ code: 'pigment-wrong-family', field: `${at}.kind` }) as Error,
       );
     }

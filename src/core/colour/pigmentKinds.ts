@@ -22,7 +22,8 @@ interface PigmentRule {
 
 const epoxies = ['deep-pour-epoxy', 'casting-epoxy', 'coating-epoxy', 'fast-epoxy'] as const;
 const silicones = ['silicone-tin', 'silicone-platinum'] as const;
-const all = [...epoxies, ...silicones, 'polyurethane', 'polyester', 'uv'] as const;
+const polyurethanes = ['slow-polyurethane', 'fast-polyurethane'] as const;
+const all = [...epoxies, ...silicones, ...polyurethanes, 'polyester', 'uv'] as const;
 const suits = (...families: ResinFamily[]): ReadonlySet<ResinFamily> => new Set(families);
 
 /**
@@ -32,10 +33,10 @@ const suits = (...families: ResinFamily[]): ReadonlySet<ResinFamily> => new Set(
 export const pigmentRules: Readonly<Record<PigmentKind, PigmentRule>> = {
   powder: { limit: 0.06, suits: suits(...all) },
   'epoxy-paste': { limit: 0.05, suits: suits(...epoxies) },
-  'polyurethane-paste': { limit: 0.05, suits: suits('polyurethane') },
+  'polyurethane-paste': { limit: 0.05, suits: suits(...polyurethanes) },
   'polyester-paste': { limit: 0.05, suits: suits('polyester') },
   'silicone-paste': { limit: 0.05, suits: suits(...silicones) },
   'liquid-acrylic': { limit: 0.1, suits: suits(...epoxies) },
   'alcohol-ink': { limit: 0.02, suits: suits(...epoxies, 'uv') },
-  dye: { limit: 0.03, suits: suits(...epoxies, 'polyurethane', 'polyester', 'uv') },
+  dye: { limit: 0.03, suits: suits(...epoxies, ...polyurethanes, 'polyester', 'uv') },
 };

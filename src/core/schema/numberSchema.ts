@@ -25,8 +25,10 @@ function numberOf(value: unknown): number | undefined {
 function verdict(value: number, rule: NumberRule, context: TestContext): true | ValidationError {
   const { least = 0, greatest, whole, mayBeZero = false, example } = rule;
   if (!Number.isFinite(value)) return refusal(context, 'not-a-number', { example });
-  if (value < 0 || (value === 0 && !mayBeZero))
+  // Below nothing only where the rule says how far, as for a temperature.
+  if (least >= 0 && (value < 0 || (value === 0 && !mayBeZero))) {
     return refusal(context, 'not-positive', { example });
+  }
   if (value < least) return refusal(context, 'too-small', { least: String(least) });
   if (whole && !Number.isInteger(value)) return refusal(context, 'not-whole', { example });
   if (value > greatest) return refusal(context, 'too-large', { greatest: String(greatest) });

@@ -32,7 +32,7 @@ export function depthForPeakM(
     const over = overAt(Math.exp(logM));
     if (over > 0) high = { logM, over };
     else low = { logM, over };
-    if (high.logM - low.logM < tolerance || Math.abs(over) < 0.05) return Math.exp(logM);
+    if (Math.abs(over) < 0.05) return Math.exp(logM);
     if (!Number.isFinite(low.over)) {
       if (logM <= low.logM + tolerance) return undefined;
       logM = Math.max(Math.log(leastDepthM), logM - reach(over));
@@ -43,6 +43,7 @@ export function depthForPeakM(
       logM = Math.min(Math.log(greatestDepthM), logM + reach(over));
       continue;
     }
+    if (high.logM - low.logM < tolerance) return Math.exp(logM);
     const share = -low.over / (high.over - low.over);
     // Never so near an end that the bracket barely shrinks.
     logM = low.logM + (high.logM - low.logM) * Math.min(0.9, Math.max(0.1, share));

@@ -13,6 +13,8 @@ export interface RunOptions {
   /** K; of the degree of cure a hundredth. */
   readonly toleranceK: number;
   readonly untilS: number;
+  /** What lies between steps is drawn straight: not longer than this, s. */
+  readonly longestStepS?: number;
 }
 
 /** Layers are poured and a fan is switched off: between two such moments nothing about the pour changes. */
@@ -57,11 +59,12 @@ function begin(
 export function runPour(
   setting: PourSetting,
   curing: Curing,
-  { grid, toleranceK, untilS }: RunOptions,
-  watchOver: (domain: Domain, start: RunStart) => Watch,
+  { grid, toleranceK, untilS, longestStepS = Infinity }: RunOptions,
+  watchOver: (domain: Domain, start: RunStart, fromS: number) => Watch,
 ): RunEnd & { readonly domain: Domain } {
   const stretches = stretchesOf(setting, untilS);
-  const rules = stepRules(untilS, toleranceK);
+  const usual = stepRules(untilS, toleranceK);
+  const rules = { ...usual, longestStepS: Math.min(usual.longestStepS, longestStepS) };
   const { room, plateC } = setting;
   const below = plateC === undefined ? room : constantRoom(plateC);
   let last: { readonly state: RunEnd; readonly domain: Domain } | undefined;
@@ -73,7 +76,7 @@ export function runPour(
     const domain = domainOf(setting, curing, grid, poured, fromS < setting.fan.untilS);
     const start = begin(setting, domain, fromS, poured, last);
     let stopped = false;
-    const listen = watchOver(domain, start);
+    const listen = watchOver(domain, start, fromS);
     const watch: Watch = (before, after) => (stopped = listen(before, after));
     const state: RunEnd =
       domain.chain !== undefined

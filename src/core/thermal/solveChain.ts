@@ -3,8 +3,15 @@ import { climateAtC, climateSlope, type Climate } from './climate';
 import { adiabaticRiseK, type Curing } from './curing';
 import { fillRates, fillSlopes, rateConstantsOf, type RateConstants } from './rates';
 import { arraysOfMoment, momentIn, scratchOf } from './scratch';
-import { leastCureTerm, leastPivot, type Moment, type StepRules, type Watch } from './stepping';
-import { stepThrough, type RunEnd, type RunStart } from './stepThrough';
+import {
+  fallsWeigh,
+  leastCureTerm,
+  leastPivot,
+  type Moment,
+  type StepRules,
+  type Watch,
+} from './stepping';
+import { stepThrough, type OpenMoment, type RunEnd, type RunStart } from './stepThrough';
 
 /** γ of ROS3P and its coefficients in the form that needs no product with the Jacobian. */
 const gamma = 0.7886751345948129;
@@ -20,6 +27,9 @@ const e2 = 0.5773502691896258 - 1;
 /** Σ γᵢⱼ, the weight of ∂F/∂t in each stage. */
 const slopeWeight2 = gamma - 1;
 const slopeWeight3 = 0.5 - 2 * gamma;
+
+/** The most that a damped step may cure. */
+const greatestEulerCure = 1e-3;
 
 /** Surroundings of a chain. */
 export interface ChainRooms {
@@ -119,7 +129,9 @@ export function solveChain(
     u3A: make(),
   };
   look(work, before);
-  return stepThrough(work, before, after, toS, rules, 3, attempt, look, watch);
+  const [from, spare, steps] = damp(work, before, after, toS, rules, watch);
+  const end = stepThrough(work, from, spare, toS, rules, 3, attempt, look, watch);
+  return { ...end, steps: end.steps + steps };
 }
 
 // What follows are functions of the module, not closures of one run, so that they are compiled once for all runs.
@@ -174,6 +186,43 @@ function factor(work: Work, g: number): boolean {
     perPivot[cell] = perLast;
   }
   return true;
+}
+
+/** One step of implicit Euler, linearised: y + (I − hJ)⁻¹ hf, which is the first stage with γ = 1. */
+function eulerStep(work: Work, h: number, before: Moment, after: OpenMoment): boolean {
+  if (!factor(work, h)) return false;
+  const { chain, u1T, u1A } = work;
+  firstStage(work, h, before, 0, 0);
+  for (let cell = 0; cell < chain.cells; cell += 1) {
+    after.temperaturesC[cell] = before.temperaturesC[cell]! + u1T[cell]!;
+    after.alphas[cell] = before.alphas[cell]! + u1A[cell]!;
+    // Nothing checks the error of these steps: a resin that is quick enough to cure in one goes without.
+    if (!(Math.abs(u1A[cell]!) < greatestEulerCure)) return false;
+  }
+  after.timeS = before.timeS + h;
+  return true;
+}
+
+/** The damped steps of `StepRules`; gives where they came to, the other moment, and how many there were. */
+function damp(
+  work: Work,
+  before: OpenMoment,
+  after: OpenMoment,
+  toS: number,
+  { dampedSteps = 0, firstStepS }: StepRules,
+  watch: Watch,
+): readonly [OpenMoment, OpenMoment, number] {
+  let [now, next] = [before, after];
+  let steps = 0;
+  while (steps < dampedSteps && now.timeS + firstStepS < toS) {
+    if (!eulerStep(work, firstStepS, now, next)) break;
+    look(work, next);
+    // What it says counts from the first step that may end the run.
+    watch(now, next);
+    [now, next] = [next, now];
+    steps += 1;
+  }
+  return [now, next, steps];
 }
 
 /** First stage, and the place of the other two. */
@@ -256,6 +305,7 @@ function thirdStage(
   const { chain, byTemperature, perCure, coupling, lower, upper, perPivot } = work;
   const { stageRate, heated, u1T, u1A, u2T, u2A, u3T, u3A } = work;
   const { perToleranceT, perToleranceA } = work;
+  const perToleranceFall = perToleranceA * fallsWeigh;
   const { temperaturesC: t0, alphas: a0 } = before;
   const { temperaturesC: t1, alphas: a1 } = after;
   const { cells } = chain;
@@ -282,12 +332,16 @@ function thirdStage(
     const firstA = u1A[cell]!;
     const secondA = u2A[cell]!;
     t1[cell] = t0[cell]! + 2 * firstT + m2 * secondT + m3 * carried;
-    a1[cell] = a0[cell]! + 2 * firstA + m2 * secondA + m3 * own;
+    const cured = 2 * firstA + m2 * secondA + m3 * own;
+    a1[cell] = a0[cell]! + cured;
     const offT = Math.abs(e1 * firstT + e2 * secondT) * perToleranceT;
     const offA = Math.abs(e1 * firstA + e2 * secondA) * perToleranceA;
     // Written so that an error that is no number stays one.
     if (!(offT <= error)) error = error !== error ? error : offT;
     if (!(offA <= error)) error = error !== error ? error : offA;
+    // A cure does not go back. One that did would go on doing so: below −κ the rate turns round.
+    const fallen = -cured * perToleranceFall;
+    if (fallen > error) error = fallen;
   }
   return error;
 }

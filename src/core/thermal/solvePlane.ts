@@ -3,7 +3,14 @@ import { adiabaticRiseK, type Curing } from './curing';
 import type { Plane } from './plane';
 import { fillRates, fillSlopes, rateConstantsOf, type RateConstants } from './rates';
 import { arraysOfMoment, momentIn, scratchOf } from './scratch';
-import { leastCureTerm, leastPivot, type Moment, type StepRules, type Watch } from './stepping';
+import {
+  fallsWeigh,
+  leastCureTerm,
+  leastPivot,
+  type Moment,
+  type StepRules,
+  type Watch,
+} from './stepping';
 import { stepThrough, type RunEnd, type RunStart } from './stepThrough';
 
 /** γ of ROS2: with it the method is L-stable. */
@@ -238,6 +245,8 @@ function finish(work: Work, g: number, before: Moment, after: Moment): number {
   const cells = columns * rows;
   const topRow = cells - columns;
   const perGamma = 1 / gamma;
+  // The sum below is 2γ times the error.
+  const perToleranceFall = perToleranceA * fallsWeigh * 2 * gamma;
   let error = 0;
   for (let cell = cells - 1; cell >= 0; cell -= 1) {
     const above = cell >= topRow ? 0 : g * upwards[cell]! * u2T[cell + columns]!;
@@ -247,12 +256,16 @@ function finish(work: Work, g: number, before: Moment, after: Moment): number {
     const firstA = u1A[cell]!;
     const secondA = u2A[cell]!;
     t1[cell] = t0[cell]! + (1.5 * firstT + 0.5 * own) * perGamma;
-    a1[cell] = a0[cell]! + (1.5 * firstA + 0.5 * secondA) * perGamma;
+    const cured = (1.5 * firstA + 0.5 * secondA) * perGamma;
+    a1[cell] = a0[cell]! + cured;
     const offT = Math.abs(firstT + own) * perToleranceT;
     const offA = Math.abs(firstA + secondA) * perToleranceA;
     // Written so that an error that is no number stays one.
     if (!(offT <= error)) error = error !== error ? error : offT;
     if (!(offA <= error)) error = error !== error ? error : offA;
+    // A cure does not go back; see the chain.
+    const fallen = -cured * perToleranceFall;
+    if (fallen > error) error = fallen;
   }
   return (error * perGamma) / 2;
 }

@@ -6,6 +6,11 @@ export interface StepRules {
   readonly toleranceK: number;
   readonly firstStepS: number;
   readonly longestStepS: number;
+  /**
+   * Steps of implicit Euler, each as long as the first, before the method of third order takes over. That one does not damp
+   * what is too quick for its steps: a cold layer on a warm one would ring in the slopes for hours.
+   */
+  readonly dampedSteps?: number;
 }
 
 /** Steps shrink and grow by these at most. */
@@ -18,6 +23,9 @@ export const unsafeCut = 0.3;
 /** Least of 1 − γh ∂r/∂α, and least pivot of the scaled matrix. */
 export const leastCureTerm = 0.15;
 export const leastPivot = 0.1;
+
+/** A cure that falls back counts as ten times the error it is. */
+export const fallsWeigh = 10;
 
 /**
  * Step ratio after an error.
@@ -44,6 +52,7 @@ export const stepRules = (wholeS: number, toleranceK: number): StepRules => ({
   toleranceK,
   firstStepS: 1,
   longestStepS: wholeS / 40,
+  dampedSteps: 4,
 });
 
 /** What a solver tells after each step it keeps; cells are numbered as in its grid. */

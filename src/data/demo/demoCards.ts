@@ -97,7 +97,7 @@ export const demoResins: readonly (Resin & { readonly id: string })[] = [
   {
     id: 'demo-quick-white',
     name: 'Quick white',
-    family: 'polyurethane',
+    family: 'fast-polyurethane',
     ratio: { by: 'volume', a: 1, b: 1 },
     densityA: '1.03 g/ml',
     densityB: '1.10 g/ml',

@@ -29,6 +29,8 @@ export const mouldSchema = object({
   id: string(),
   name: nameSchema(80),
   material: choiceSchema(mouldMaterials),
+  /** Of its sides and floor: what heat has to go through. */
+  wall: optionalQuantitySchema(lengthRule),
   cavities: array().of(mouldCavitySchema).min(1).max(200).defined(),
   greatestTemperature: optionalQuantitySchema(temperatureLimitRule),
   /** Castings made in it so far. */
@@ -51,6 +53,12 @@ export type Mould = InferType<typeof mouldSchema>;
 export type MouldCavity = InferType<typeof mouldCavitySchema>;
 
 /** What a job keeps of a mould: what it measures by, without picture and history. */
-export function mouldInJob({ id, name, material, cavities }: Mould): Mould {
-  return { ...(id === undefined ? {} : { id }), name, material, cavities };
+export function mouldInJob({ id, name, material, wall, cavities }: Mould): Mould {
+  return {
+    ...(id === undefined ? {} : { id }),
+    name,
+    material,
+    ...(wall === undefined ? {} : { wall }),
+    cavities,
+  };
 }

@@ -229,7 +229,7 @@ function LabelPanels({ draft }: { readonly draft: ResinDraft }) {
 function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
   const { setValue } = useCardForm();
   const { family, clarity, pigment, viscosity, kits, lots } = draft;
-  const hasShore = family.startsWith('silicone') || family === 'polyurethane';
+  const hasShore = family.startsWith('silicone') || family.endsWith('polyurethane');
   return (
     <>
       <FoldPanel

@@ -1,0 +1,135 @@
+import type { Job } from '../../job';
+import type { ProblemData } from '../../problem';
+import { readResin, type ReadResin } from '../../resin/readResin';
+import { withHardener } from '../../resin/withHardener';
+import type { ResinFamily } from '../../resin/families';
+import { curingOf, type Calibration } from '../../thermal/calibrate';
+import { cureMarks, type CureMarks } from '../../thermal/cureMarks';
+import type { Curing } from '../../thermal/curing';
+import { hasHeat, type HeatFamily } from '../../thermal/heatFamilies';
+import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
+import { edgesOf, predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
+import { withCards } from '../fromShelf';
+import type { Plan, Shelf } from '../planTypes';
+import { calibrationOf } from './calibrationOf';
+import { heatSettingOf, type JobSetting } from './heatSetting';
+
+/** Why there is nothing to tell of the heat. */
+export interface NoHeat {
+  readonly told: false;
+  readonly code: 'family-without-heat' | 'no-depth';
+  readonly data: ProblemData;
+}
+
+/** A layer's heat, and whether its peak falls into the night. */
+export interface PlannedHeat extends LayerHeat {
+  /** When it is poured, after the first, h. */
+  readonly pouredH: number;
+  /** Time of day of its peak, minutes after midnight; undefined where nobody said when it is poured. */
+  readonly peakAtMin: number | undefined;
+  readonly asleep: boolean | undefined;
+}
+
+/** A job's pour with its resin made to do what its label says: all that the heat is worked out from. */
+export interface HeatCaseOfJob extends JobSetting {
+  readonly told: true;
+  readonly family: HeatFamily;
+  readonly calibration: Calibration;
+  readonly curing: Curing;
+  readonly marks: CureMarks;
+}
+
+/** The heat of a job, as a plan tells it. */
+export interface HeatPlan {
+  readonly told: true;
+  readonly family: HeatFamily;
+  readonly calibration: Calibration;
+  readonly marks: CureMarks;
+  readonly part: number;
+  readonly form: JobSetting['form'];
+  readonly assumed: JobSetting['assumed'];
+  readonly layers: readonly PlannedHeat[];
+}
+
+/** People sleep from ten to seven. */
+const nightFromMin = 22 * 60;
+const nightToMin = 7 * 60;
+const dayMin = 24 * 60;
+
+const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): CureMarks =>
+  cureMarks(family, curing, times);
+
+/**
+ * What the heat of a job is worked out from.
+ * @param plan of the same job
+ * @throws InputError those of `heatSettingOf` and `calibrationOf`
+ */
+export function heatCaseOfJob(job: Job, plan: Plan, shelf?: Shelf): HeatCaseOfJob | NoHeat {
+  const found = withCards(job, shelf);
+  const card = withHardener(found.resin, job.hardener);
+  const family: ResinFamily = card.family;
+  if (!hasHeat(family)) return { told: false, code: 'family-without-heat', data: { family } };
+  const place = heatSettingOf(job, found.measure.parts, plan);
+  if (place === undefined) return { told: false, code: 'no-depth', data: {} };
+  const resin = readResin(card);
+  const calibration = calibrationOf(family, resin);
+  const curing = curingOf(family, calibration);
+  const marks = marksOf(family, curing, resin);
+  return { told: true, ...place, family, calibration, curing, marks };
+}
+
+/** Grids for a figure; cross-sections have half of the cells a picture has. */
+const gridFor = ({ setting }: HeatCaseOfJob, picture: boolean): HeatGrid =>
+  setting.shape.kind === 'slab' || picture ? fineGrid : quickGrid;
+
+function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedHeat {
+  const pouredS = given.setting.layers[at]!.pouredS;
+  const { pouredAtMin } = given;
+  const peakAtMin =
+    pouredAtMin === undefined || layer.peakH === undefined
+      ? undefined
+      : (pouredAtMin + pouredS / 60 + layer.peakH * 60) % dayMin;
+  return {
+    ...layer,
+    pouredH: pouredS / 3600,
+    peakAtMin,
+    asleep:
+      peakAtMin === undefined ? undefined : peakAtMin >= nightFromMin || peakAtMin < nightToMin,
+  };
+}
+
+/** A pour followed, and its layers as a plan tells them. */
+export interface FollowedHeat {
+  readonly plan: HeatPlan;
+  readonly followed: PourHeat;
+}
+
+/**
+ * Follows a job's pour.
+ * @param options.edges the edge test: six runs more
+ * @param options.picture a finer cross-section, for looking at
+ * @throws InputError `heat-lost-itself`
+ */
+export function followJob(
+  given: HeatCaseOfJob,
+  options: { readonly edges: boolean; readonly picture: boolean },
+): FollowedHeat {
+  const { setting, family, curing, calibration, marks, part, form, assumed } = given;
+  const edges = options.edges ? edgesOf(setting, curing) : undefined;
+  const grid = gridFor(given, options.picture);
+  const followed = predictPour(setting, family, curing, marks, grid, edges);
+  const layers = followed.layers.map((layer, at) => withClock(given, layer, at));
+  return {
+    plan: { told: true, family, calibration, marks, part, form, assumed, layers },
+    followed,
+  };
+}
+
+/**
+ * The heat of a job with its ranges, as the command prints it.
+ * @throws InputError those of `heatCaseOfJob` and `followJob`
+ */
+export function heatOfPlan(job: Job, plan: Plan, shelf?: Shelf): HeatPlan | NoHeat {
+  const given = heatCaseOfJob(job, plan, shelf);
+  return given.told ? followJob(given, { edges: true, picture: false }).plan : given;
+}
