@@ -10,6 +10,8 @@ import type { Job } from '../job';
 export interface Working {
   /** At the temperature of the room; undefined where the card gives none. */
   readonly potLifeMin: number | undefined;
+  /** As the label quotes it, for its own mass and temperature. */
+  readonly labelMin: number | undefined;
   readonly stirMin: number;
   readonly pourMlPerMin: number;
   readonly stirAssumed: boolean;
@@ -43,6 +45,7 @@ export function workingOf(
   const { stir, pourRate } = mixing ?? {};
   return {
     potLifeMin: potLife && timeAtMin(potLife, roomC),
+    labelMin: potLife?.timeMin,
     stirMin: stir === undefined ? usualStirMin[family] : readQuantity(stir, timeRule).value,
     pourMlPerMin:
       pourRate === undefined ? usualPourMlPerMin : readQuantity(pourRate, flowRule).value,

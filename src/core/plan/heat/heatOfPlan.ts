@@ -64,7 +64,11 @@ const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): Cure
  * @param plan of the same job
  * @throws InputError those of `heatSettingOf` and `calibrationOf`
  */
-export function heatCaseOfJob(job: Job, plan: Plan, shelf?: Shelf): HeatCaseOfJob | NoHeat {
+export function heatCaseOfJob(
+  job: Job,
+  plan: Pick<Plan, 'layers' | 'parts'>,
+  shelf?: Shelf,
+): HeatCaseOfJob | NoHeat {
   const found = withCards(job, shelf);
   const card = withHardener(found.resin, job.hardener);
   const family: ResinFamily = card.family;

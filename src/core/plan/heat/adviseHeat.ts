@@ -1,0 +1,152 @@
+import { readResin } from '../../resin/readResin';
+import type { Resin } from '../../resin/resinSchema';
+import { curingOf } from '../../thermal/calibrate';
+import { warmerRoom } from '../../thermal/climate';
+import type { Curing } from '../../thermal/curing';
+import { hasHeat } from '../../thermal/heatFamilies';
+import type { PourSetting } from '../../thermal/pourSetting';
+import { layerPeaks } from '../../thermal/predict';
+import { ceilingC } from '../../thermal/ceiling';
+import { films, type SolidKind } from '../../thermal/solids';
+import { InputError } from '../../problem';
+import { calibrationOf } from './calibrationOf';
+import type { HeatCaseOfJob } from './heatOfPlan';
+
+/** One thing that would bring the peak down, worked out. */
+export interface HeatAdvice {
+  readonly code: 'cooler-room' | 'fan' | 'blocks' | 'one-more-layer' | 'resin' | 'mould';
+  /** The hottest layer's peak then, °C, held under what can be told. */
+  readonly peakC: number;
+  /** By how much that is less, K. */
+  readonly lessK: number;
+  readonly data: Readonly<Record<string, string | number>>;
+}
+
+/** A room is made this much cooler without moving house, K. */
+const coolerK = 4;
+/** Less than this is within the model's own doubt, K. */
+const worthK = 1;
+/** A form of this lets heat through. */
+const otherFloor: { readonly solid: SolidKind; readonly thicknessM: number } = {
+  solid: 'aluminium',
+  thicknessM: 0.003,
+};
+
+const hottestC = (setting: PourSetting, curing: Curing): number =>
+  Math.min(
+    ceilingC(setting, curing),
+    Math.max(...layerPeaks(setting, curing).map(({ peakC }) => peakC)),
+  );
+
+/** The same depth in one more layer, all alike, each poured on the last when that can be poured on. */
+function oneMoreLayer(setting: PourSetting, gapS: number): PourSetting {
+  const count = setting.layers.length + 1;
+  const wholeM = setting.layers.reduce((sum, { depthM }) => sum + depthM, 0);
+  const layers = Array.from({ length: count }, (_, at) => ({
+    depthM: wholeM / count,
+    pouredS: at * gapS,
+  }));
+  return { ...setting, layers };
+}
+
+/** What changes the setting; the resin stays. */
+function changes(
+  { setting }: HeatCaseOfJob,
+  gapS: number,
+): readonly (Pick<HeatAdvice, 'code' | 'data'> & { readonly to: PourSetting })[] {
+  const { room, resinC, fan, underside } = setting;
+  const asRoom = resinC === room.meanC;
+  return [
+    {
+      code: 'cooler-room',
+      data: { byK: coolerK, roomC: room.meanC - coolerK },
+      to: {
+        ...setting,
+        room: warmerRoom(room, -coolerK),
+        resinC: asRoom ? resinC - coolerK : resinC,
+      },
+    },
+    ...(fan.untilS > 0
+      ? []
+      : [
+          {
+            code: 'fan' as const,
+            data: {},
+            to: { ...setting, fan: { ...fan, untilS: Infinity } },
+          },
+        ]),
+    ...(underside.filmU >= films.raisedBoard
+      ? []
+      : [
+          {
+            code: 'blocks' as const,
+            data: {},
+            to: { ...setting, underside: { ...underside, filmU: films.raisedBoard } },
+          },
+        ]),
+    {
+      code: 'one-more-layer',
+      data: { layers: setting.layers.length + 1, gapH: gapS / 3600 },
+      to: oneMoreLayer(setting, gapS),
+    },
+    ...(underside.solid === otherFloor.solid
+      ? []
+      : [
+          {
+            code: 'mould' as const,
+            data: { solid: otherFloor.solid, thicknessMm: otherFloor.thicknessM * 1000 },
+            to: { ...setting, underside: { ...underside, ...otherFloor } },
+          },
+        ]),
+  ];
+}
+
+/** The resin of these that stays coolest in this pour; those that cannot be calibrated are left out. */
+function coolestResin(
+  setting: PourSetting,
+  cards: readonly Resin[],
+): { readonly name: string; readonly peakC: number } | undefined {
+  let best: { readonly name: string; readonly peakC: number } | undefined;
+  for (const card of cards) {
+    const { family, name } = card;
+    if (!hasHeat(family)) continue;
+    try {
+      const curing = curingOf(family, calibrationOf(family, readResin(card)));
+      const peakC = hottestC(setting, curing);
+      if (best === undefined || peakC < best.peakC) best = { name, peakC };
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+    }
+  }
+  return best;
+}
+
+/**
+ * What would bring the peak down, and by how much: each is a run of its own.
+ * @param gapH after which a layer can be poured on, h
+ * @param others cards on the shelf besides the job's own
+ * @returns what is worth a kelvin at least, the most first
+ */
+export function adviseHeat(
+  given: HeatCaseOfJob,
+  gapH: number,
+  others: readonly Resin[],
+): readonly HeatAdvice[] {
+  const { setting, curing } = given;
+  const nowC = hottestC(setting, curing);
+  const resin = coolestResin(setting, others);
+  const found = [
+    ...changes(given, gapH * 3600).map(({ code, data, to }) => ({
+      code,
+      data,
+      peakC: hottestC(to, curing),
+    })),
+    ...(resin === undefined
+      ? []
+      : [{ code: 'resin' as const, data: { name: resin.name }, peakC: resin.peakC }]),
+  ];
+  return found
+    .map((each): HeatAdvice => ({ ...each, lessK: nowC - each.peakC }))
+    .filter(({ lessK }) => lessK >= worthK)
+    .sort((one, other) => other.lessK - one.lessK);
+}
