@@ -80,6 +80,15 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
   'ratio-rules-unsaid': () =>
     'Both ratios are given; say which of them the maker states, by volume or by weight.',
   'not-a-date': () => 'Write a day like 2026-11-23.',
+  'not-a-clock': () => 'Write a time of day like 18:30.',
+  'pot-life-out-of-model': (data) =>
+    `No resin of this family has a pot life of ${sayTime(Number(data['potLifeMin']))} in a cup of ${formatPlain(Number(data['massG']), 0)} g at ${formatPlain(Number(data['temperatureC']), 1)} °C. Check the time, its unit and the family on the card.`,
+  'too-deep-for-heat': (data) =>
+    `${sayMm(Number(data['depthMm']))} is deeper than heat is worked out for: ${sayMm(Number(data['deepestMm']))} at the most. Check the depth and its unit.`,
+  'day-upside-down': (data) =>
+    `The coldest of the day is warmer than its warmest, ${String(data['highest'])}. Swap them.`,
+  'heat-lost-itself': () =>
+    'The heat could not be followed with these figures. Check depth, temperatures and pot life.',
   'not-a-density': (data) =>
     `That makes ${formatPlain(Number(data['densityGPerMl']), 2)} g/ml, which no part of a resin weighs. Check both units, and take off the cup.`,
   'layers-said-twice': () =>

@@ -124,6 +124,7 @@ test('water for a mark: 120 ml at 21 °C are 119.76 g, in the cold a little more
 describe('pot life', () => {
   const working = (potLifeMin: number | undefined, stirMin = 5): Working => ({
     potLifeMin,
+    labelMin: potLifeMin,
     stirMin,
     pourMlPerMin: 200,
     stirAssumed: false,

@@ -65,7 +65,7 @@ export function bucketHeat(
 
 /** Cups between these are tried, g. */
 const leastG = 5;
-const greatestG = 50_000;
+export const greatestBatchG = 50_000;
 
 /**
  * The largest batch that is still pourable after so many minutes: pot life falls as the batch grows.
@@ -85,9 +85,9 @@ export function largestBatchG(
     return found === undefined || found.potLifeS >= wantedS;
   };
   if (!lasts(leastG)) return undefined;
-  if (lasts(greatestG)) return greatestG;
+  if (lasts(greatestBatchG)) return greatestBatchG;
   let low = Math.log(leastG);
-  let high = Math.log(greatestG);
+  let high = Math.log(greatestBatchG);
   while (high - low > 0.02) {
     const middle = (low + high) / 2;
     if (lasts(Math.exp(middle))) low = middle;

@@ -73,11 +73,12 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
     return Math.min(greatestMark, Math.max(leastMark, alphaAt(curing, said)));
   };
   const recoatFrom = mark('recoatFrom');
+  const labelTo = mark('recoatTo');
   return {
     tackFree: mark('tackFree'),
     recoatFrom,
-    // A window that the model sees as no window at all is told as the moment that it is.
-    recoatTo: Math.max(recoatFrom, mark('recoatTo')),
+    // A label whose window is over before the model's film has gelled tells nothing of its end.
+    recoatTo: labelTo > recoatFrom ? labelTo : Math.max(recoatFrom, usual.recoatTo),
     demould: mark('demould'),
     demouldOverGlassK: isPolyurethane(family) ? 25 : 8,
     fromLabel,

@@ -6,6 +6,8 @@ import type { Joint, LayerStyle } from '../../core/layers/layersSchema';
 import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { ContainerUse, MeasuredBy } from '../../core/mix/mixingSchema';
 import type { Resin } from '../../core/resin/resinSchema';
+import type { Underside } from '../../core/thermal/heatSchema';
+import type { SolidKind } from '../../core/thermal/solids';
 import { emptyPart, type PartDraft } from './partDraft';
 
 interface Switchable {
@@ -37,6 +39,19 @@ export interface LayersDraft {
   caution?: string | number | undefined;
   lockIn?: string | undefined;
   joint?: Joint | undefined;
+}
+
+/** What heat depends on, while it is being typed. */
+export interface HeatDraft {
+  day?: { lowest: string; highest: string; warmestAt?: string | undefined } | undefined;
+  pouredAt?: string | undefined;
+  resinTemperature?: string | undefined;
+  fan?: string | undefined;
+  underside?: Underside | undefined;
+  plateTemperature?: string | undefined;
+  floor?: { material: SolidKind; thickness: string } | undefined;
+  side?: { material: SolidKind; thickness: string } | undefined;
+  bath?: string | undefined;
 }
 
 export interface ContainerDraft {
@@ -100,6 +115,7 @@ export interface JobDraft extends Pick<Job, 'format' | 'version' | 'name' | 'roo
   resin?: Resin;
   hardener?: string | undefined;
   layers?: LayersDraft | undefined;
+  heat?: HeatDraft | undefined;
   container?: { capacity: string; fill: string } | undefined;
   containers?: ContainerDraft[] | undefined;
   scaleStep?: string | undefined;

@@ -24,6 +24,7 @@ export const jobSteps = [
   { value: 'measure', label: 'Measure' },
   { value: 'resin', label: 'Resin' },
   { value: 'layers', label: 'Layers' },
+  { value: 'heat', label: 'Heat' },
   { value: 'colour', label: 'Colour' },
   { value: 'mix', label: 'Mix' },
   { value: 'buy', label: 'Buy' },

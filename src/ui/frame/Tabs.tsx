@@ -45,12 +45,13 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     flexWrap: 'wrap',
     borderBottomWidth: 1,
-    paddingHorizontal: space.small,
+    paddingHorizontal: space.tight,
   },
   tab: {
     minHeight: touch.table,
     minWidth: touch.table,
-    paddingHorizontal: space.small,
+    // Seven steps stand side by side on a phone.
+    paddingHorizontal: space.tight,
     alignItems: 'center',
     justifyContent: 'center',
     borderBottomWidth: 3,

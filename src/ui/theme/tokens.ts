@@ -61,6 +61,12 @@ export const dark: Colours = {
   wall: '#7d8783',
 };
 
+/** Temperatures as they are painted, °C: from cool over the bands of an epoxy to a runaway. The same in light and dark. */
+export const heatRamp = {
+  atC: [5, 20, 35, 45, 65, 90, 140],
+  colours: ['#1f5d73', '#5f9aa0', '#cfd3b8', '#e8c877', '#d98a34', '#b1431d', '#5c130f'],
+} as const;
+
 /** Distances in dp: everything is a multiple of 4. */
 export const space = {
   hair: 2,

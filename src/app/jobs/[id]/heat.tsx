@@ -1,0 +1,1 @@
+export { HeatStep as default } from '@/features/heat/HeatStep';

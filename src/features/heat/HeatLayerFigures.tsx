@@ -1,0 +1,87 @@
+import { StyleSheet, View } from 'react-native';
+import type { PlannedHeat } from '../../core/plan/heat/heatOfPlan';
+import type { HeatFamily } from '../../core/thermal/heatFamilies';
+import { Panel } from '../../ui/Panel';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import {
+  bandNames,
+  sayBand,
+  sayDegrees,
+  sayHard,
+  sayHours,
+  sayPeak,
+  sayPeakTime,
+} from '../../words/heat';
+
+interface HeatLayerFiguresProps {
+  readonly family: HeatFamily;
+  readonly layer: PlannedHeat;
+  /** Where there are several. */
+  readonly number: number | undefined;
+  /** Whether the range is there yet. */
+  readonly ranged: boolean;
+}
+
+const never = 'not in this room';
+const hours = (value: number | undefined): string =>
+  value === undefined ? never : sayHours(value);
+
+/** What becomes of one layer: its peak first, then the times. */
+export function HeatLayerFigures({ family, layer, number, ranged }: HeatLayerFiguresProps) {
+  const { band, peakC, gelH, tackFreeH, recoatH, demouldH } = layer;
+  const times: readonly (readonly [string, string])[] = [
+    ['Gels', hours(gelH)],
+    [
+      'Sticky enough to pour on',
+      recoatH.from === undefined
+        ? never
+        : `${sayHours(recoatH.from)} to ${recoatH.to === undefined ? 'the end' : sayHours(recoatH.to)}`,
+    ],
+    ['Tack-free', hours(tackFreeH)],
+    ['Out of the mould', hours(demouldH)],
+  ];
+  return (
+    <Panel title={number === undefined ? 'Peak' : `Layer ${number}, peak`} testID="heat-layer">
+      <View style={styles.peak}>
+        <Words weight="bold" style={styles.figure}>
+          {ranged ? sayPeak(family, layer) : `about ${sayDegrees(peakC.mid)}`}
+        </Words>
+        <Words weight="bold" colour={band === 'runaway' ? 'stop' : 'ink'}>
+          {bandNames[band]}
+        </Words>
+      </View>
+      <Words>{sayPeakTime(layer)}</Words>
+      <Words colour={band === 'runaway' ? 'stop' : 'ink'}>{sayBand(layer)}</Words>
+      <View>
+        {times.map(([label, value]) => (
+          <View key={label} style={styles.row}>
+            <Words colour="inkSoft" style={styles.label}>
+              {label}
+            </Words>
+            <Words weight="semibold">{value}</Words>
+          </View>
+        ))}
+      </View>
+      <Words>{sayHard(layer)}</Words>
+    </Panel>
+  );
+}
+
+const styles = StyleSheet.create({
+  peak: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'baseline',
+    justifyContent: 'space-between',
+    gap: space.small,
+  },
+  figure: { fontSize: 26, lineHeight: 32, flexShrink: 1 },
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-between',
+    columnGap: space.medium,
+  },
+  label: { flexShrink: 1 },
+});

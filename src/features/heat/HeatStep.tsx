@@ -1,0 +1,120 @@
+import { lazy, Suspense, useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { checkJob } from '../../core/job';
+import { useOpenJob } from '../../data/draft/openJob';
+import { useShelf } from '../../data/hooks/queries';
+import { Panel } from '../../ui/Panel';
+import { FoldPanel } from '../../ui/FoldPanel';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { sayProblem } from '../../words/problems';
+import {
+  heatIsEstimate,
+  sayAdvice,
+  sayAssumed,
+  sayBucket,
+  sayCalibration,
+  sayForm,
+  sayNoHeat,
+  saySecond,
+} from '../../words/heat';
+import { useHeat, type HeatState } from '../../workers/useHeat';
+import type { HeatRequest } from '../../workers/heatWorker';
+import { HeatLayerFigures } from './HeatLayerFigures';
+import { HeatSettings } from './HeatSettings';
+
+/** Charts, their scales and the slider are fetched when there is something to draw. */
+const HeatPicture = lazy(() => import('./HeatPicture'));
+const DepthChart = lazy(() => import('./DepthChart'));
+
+/** How hot, how long, how deep: what becomes of the pour in this room. */
+export function HeatStep() {
+  const { plan, record, outdated } = useOpenJob();
+  const shelf = useShelf();
+  const request = useMemo((): HeatRequest | undefined => {
+    const { value: job } = checkJob(record.draft);
+    return plan === undefined || job === undefined || outdated ? undefined : { job, plan, shelf };
+  }, [plan, record.draft, outdated, shelf]);
+  const heat = useHeat(request);
+  return (
+    <View style={styles.stack}>
+      <HeatFindings heat={heat} />
+      <HeatSettings />
+      <Words size="small" colour="inkSoft">
+        {heatIsEstimate}
+      </Words>
+    </View>
+  );
+}
+
+function HeatFindings({ heat }: { readonly heat: HeatState }) {
+  const { answer, more, problem } = heat;
+  if (problem !== undefined) {
+    return (
+      <Words colour="stop" role="alert">
+        {sayProblem(problem)}
+      </Words>
+    );
+  }
+  if (answer === undefined) {
+    return (
+      <Words colour="inkSoft" role="status">
+        {heat.busy ? 'Working out the heat …' : 'Nothing to work out yet.'}
+      </Words>
+    );
+  }
+  if (!('view' in answer)) return <Words>{sayNoHeat(answer)}</Words>;
+  // Ranges come a moment after the figures.
+  const plan = more.plan ?? answer.plan;
+  return (
+    <View style={styles.stack} testID="heat">
+      {plan.layers.map((layer, at) => (
+        <HeatLayerFigures
+          key={at}
+          family={plan.family}
+          layer={layer}
+          number={plan.layers.length > 1 ? at + 1 : undefined}
+          ranged={more.plan !== undefined}
+        />
+      ))}
+      <Suspense fallback={null}>
+        <HeatPicture view={answer.view} plan={plan} />
+      </Suspense>
+      <Words size="small" colour="inkSoft">
+        {[sayForm(plan.form), sayAssumed(plan), sayCalibration(plan.calibration)].join(' ')}
+      </Words>
+      <Panel title="What would cool it" testID="heat-advice">
+        {more.advice === undefined ? (
+          <Words colour="inkSoft">Working it out …</Words>
+        ) : more.advice.length === 0 ? (
+          <Words>Nothing that is worth a degree.</Words>
+        ) : (
+          more.advice.map((each) => <Words key={each.code}>{sayAdvice(each)}</Words>)
+        )}
+      </Panel>
+      {more.second !== undefined && (
+        <Panel title="Second layer" testID="heat-second">
+          <Words>{saySecond(more.second)}</Words>
+        </Panel>
+      )}
+      {more.bucket !== undefined && (
+        <Panel title="In the bucket" testID="heat-bucket">
+          {sayBucket(more.bucket).map((line) => (
+            <Words key={line}>{line}</Words>
+          ))}
+        </Panel>
+      )}
+      <FoldPanel title="Depth for this room" testID="heat-depth">
+        <Suspense fallback={null}>
+          {more.depths === undefined ? (
+            <Words colour="inkSoft">Working it out …</Words>
+          ) : (
+            <DepthChart depths={more.depths} />
+          )}
+        </Suspense>
+      </FoldPanel>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ stack: { gap: space.large } });

@@ -1,0 +1,211 @@
+import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
+import type { JobBucket } from '../core/plan/heat/bucketOf';
+import type { HeatPlan, NoHeat, PlannedHeat } from '../core/plan/heat/heatOfPlan';
+import type { HeatAssumption } from '../core/plan/heat/heatSetting';
+import type { HeatForm } from '../core/plan/heat/heatShapeOf';
+import type { SecondLayer } from '../core/plan/heat/secondLayer';
+import { formatPlain } from '../core/quantity/format';
+import { runawayC, type HeatBand } from '../core/thermal/bands';
+import { greatestBatchG } from '../core/thermal/bucket';
+import type { Calibration } from '../core/thermal/calibrate';
+import type { HeatFamily } from '../core/thermal/heatFamilies';
+import type { Underside } from '../core/thermal/heatSchema';
+import type { SolidKind } from '../core/thermal/solids';
+import { sayG, sayMm, sayTime } from './figures';
+import { familyNames } from './names';
+
+/** Whole degrees: the model knows no more. */
+export const sayDegrees = (celsius: number): string => `${formatPlain(celsius, 0)}\u00a0°C`;
+const sayKelvin = (kelvin: number): string => `${formatPlain(kelvin, 0)}\u00a0K`;
+export const sayHours = (hours: number): string => sayTime(hours * 60);
+
+/** A time of day, 05:00. */
+export function sayClock(minutes: number): string {
+  const whole = Math.round(minutes) % (24 * 60);
+  const two = (part: number): string => String(part).padStart(2, '0');
+  return `${two(Math.floor(whole / 60))}:${two(whole % 60)}`;
+}
+
+export const bandNames: Readonly<Record<HeatBand, string>> = {
+  easy: 'Easy',
+  warm: 'Warm',
+  high: 'High',
+  runaway: 'Runaway',
+};
+
+const bandMeans: Readonly<Record<HeatBand, string>> = {
+  easy: 'It stays near or under its glass transition.',
+  warm: 'Some stress sets in; fine for most pieces.',
+  high: 'It is rubbery at its peak: cracks, yellowing, softened seals and cups.',
+  runaway: 'Fumes and cracks: the piece is lost. Do not pour it like this.',
+};
+
+/** What the band means, and that the pour stands on the edge where it does. */
+export const sayBand = ({ band, onEdge }: PlannedHeat): string =>
+  onEdge
+    ? `${bandMeans[band]} It stands on the edge: 2 °C more in the room, a tenth more depth or stiller air moves it by more than 15 K.`
+    : bandMeans[band];
+
+/** The peak as a range; a runaway has no exact one. */
+export function sayPeak(family: HeatFamily, { peakC, band }: PlannedHeat): string {
+  const { low, mid, high } = peakC;
+  const limit = runawayC(family);
+  if (band === 'runaway' && low > limit) return `runaway, above about ${sayDegrees(limit)}`;
+  if (high > limit) return `${formatPlain(low, 0)} to above ${sayDegrees(Math.max(limit, mid))}`;
+  return `${formatPlain(low, 0)} to ${sayDegrees(high)}`;
+}
+
+/** When it peaks, and whether anybody is awake. */
+export function sayPeakTime({ peakH, peakAtMin, asleep }: PlannedHeat): string {
+  if (peakH === undefined) return 'It warms by less than 5 K: too flat to say when.';
+  const after = `Peak ${sayHours(peakH)} after it is poured`;
+  if (peakAtMin === undefined) return `${after}.`;
+  return `${after}, at ${sayClock(peakAtMin)}${asleep === true ? ': you will be asleep' : ''}.`;
+}
+
+export const saySolid: Readonly<Record<SolidKind, string>> = {
+  timber: 'Timber',
+  mdf: 'MDF',
+  'coated-chipboard': 'Coated board',
+  silicone: 'Silicone',
+  hdpe: 'HDPE',
+  polypropylene: 'Polypropylene',
+  aluminium: 'Aluminium',
+};
+
+export const undersideNames: Readonly<Record<Underside, string>> = {
+  raised: 'Raised on blocks',
+  bench: 'On a bench',
+  foam: 'On foam',
+  plate: 'On a cooled plate',
+};
+
+/** What would bring the peak down, and by how much. */
+export function sayAdvice({ code, peakC, lessK, data }: HeatAdvice): string {
+  const to = `${sayKelvin(lessK)} less, about ${sayDegrees(peakC)}`;
+  switch (code) {
+    case 'cooler-room':
+      return `Room ${sayKelvin(Number(data['byK']))} cooler, ${sayDegrees(Number(data['roomC']))}: ${to}`;
+    case 'fan':
+      return `A fan until it has peaked: ${to}`;
+    case 'blocks':
+      return `The form raised on blocks: ${to}`;
+    case 'one-more-layer':
+      return `${String(data['layers'])} layers, ${sayHours(Number(data['gapH']))} apart: ${to}`;
+    case 'resin':
+      return `${String(data['name'])} instead: ${to}`;
+    case 'mould':
+      return `A floor of ${saySolid[data['solid'] as SolidKind].toLowerCase()}, ${sayMm(Number(data['thicknessMm']))}: ${to}`;
+  }
+}
+
+/** Will it ever be hard in this room. */
+export function sayHard({ hardH, alphaEnd }: PlannedHeat): string {
+  if (hardH !== undefined) return `Fully hard after ${sayHours(hardH)}.`;
+  const share = formatPlain(Math.floor(alphaEnd * 100), 0);
+  return `It does not get fully hard in this room: ${share}\u00a0% cured after 30 days, 90\u00a0% is hard. A warmer room or an oven at the end would help.`;
+}
+
+const formWords: Readonly<Record<HeatForm['why'], string>> = {
+  coat: 'A coat: heat leaves through its faces only.',
+  wide: 'Wide against its depth: heat leaves through its faces only.',
+  channel: 'A channel of its mean width, cut across.',
+  tray: 'A tray, cut across its shorter side.',
+  round: 'Round, cut through its axis.',
+  ring: 'The wall of the ring, cut across.',
+  'equal-cylinder': 'As a cylinder of the same depth and volume.',
+  'thickest-cylinder': 'As a cylinder as wide as its thickest place.',
+  'thickest-slab': 'As a slab as deep as it is.',
+};
+export const sayForm = ({ why }: HeatForm): string => formWords[why];
+
+const assumedWords: Readonly<Record<HeatAssumption, string>> = {
+  'resin-as-room': 'resin as warm as the room',
+  'raised-board': 'raised on blocks',
+  'board-floor': '18 mm coated board under it',
+  'board-sides': '18 mm coated board at the sides',
+  'timber-sides': '40 mm timber at the sides',
+  'mould-wall': 'a usual wall of the mould',
+  gap: 'a usual time between layers',
+  'poured-now': 'no time of day',
+};
+export const sayAssumed = ({ assumed }: HeatPlan): string =>
+  assumed.length === 0 ? '' : `Assumed: ${assumed.map((each) => assumedWords[each]).join(', ')}.`;
+
+export function sayNoHeat({ code, data }: NoHeat): string {
+  if (code === 'no-depth') {
+    return 'A known amount has no depth. Measure the cavity, and its heat is told.';
+  }
+  const name = familyNames[data['family'] as keyof typeof familyNames];
+  return `${name} does not warm itself in a way that is worth working out.`;
+}
+
+/** What the label and the model say of each other. */
+export function sayCalibration({ verdict, assumed }: Calibration): string {
+  const from =
+    assumed.length === 0
+      ? ''
+      : ` The label does not say its ${assumed.map((each) => (each === 'mass' ? 'mass' : 'temperature')).join(' and ')}: the family's is assumed.`;
+  switch (verdict.code) {
+    case 'no-pot-life':
+      return 'The card gives no pot life: usual figures of the family are used.';
+    case 'no-depth':
+      return `Fitted to the label's pot life.${from}`;
+    case 'agrees':
+      return `Fitted to the label's pot life and greatest depth.${from}`;
+    case 'depth-too-large':
+      return `With this pot life the resin should overheat at ${sayMm(verdict.labelMm)}; the label may mean a narrow mould or moving air. Planning with ${sayMm(Math.floor(verdict.plannedMm))}.${from}`;
+    case 'depth-below-heat':
+      return `Fitted to the label's pot life. Its depth stays under what heat allows: bubbles may be why, so it still counts.${from}`;
+  }
+}
+
+/** How a batch fares in its cup. */
+export function sayBucket(bucket: JobBucket): readonly string[] {
+  const { massG, potLifeMin, labelMin, warmMin, dangerMin, workingMin, largestG, margin } = bucket;
+  const inCup =
+    potLifeMin === undefined
+      ? `${sayG(massG)} stay pourable for two days in the cup.`
+      : `${sayG(massG)} stay pourable for ${sayTime(potLifeMin)} in the cup${labelMin === undefined ? '' : ` (label ${sayTime(labelMin)})`}; mixing and pouring take ${sayTime(workingMin)}.`;
+  const danger =
+    dangerMin === undefined
+      ? 'It never gets hot in the cup.'
+      : `At 40 °C after ${sayTime(warmMin ?? dangerMin)}: pour now. At 60 °C after ${sayTime(dangerMin)}: take it outdoors.`;
+  const batch =
+    largestG === undefined
+      ? 'No batch leaves time to mix and pour.'
+      : largestG >= greatestBatchG
+        ? 'Any batch leaves time to pour.'
+        : `Batches up to ${formatPlain(Math.floor(largestG / 10) * 10, 0)}\u00a0g leave time to pour.`;
+  return [
+    inCup,
+    danger,
+    batch,
+    ...(margin > 0 ? ['Fast resin in a large cup: a third of the time is kept back.'] : []),
+  ];
+}
+
+/** Sooner than this is at once, h. */
+const soonH = 0.5;
+
+/** When the second layer may follow. */
+export function saySecond({ earliestH, peakC, tackyH, overlap }: SecondLayer): string {
+  const window =
+    tackyH.from === undefined
+      ? 'It does not get sticky in this room.'
+      : `Sticky from ${sayHours(tackyH.from)}${tackyH.to === undefined ? '' : ` to ${sayHours(tackyH.to)}`}.`;
+  if (earliestH === undefined) {
+    return `${window} However long you wait, the two overheat: pour thinner layers.`;
+  }
+  if (earliestH < soonH) {
+    return `${window} The two together never overheat, whenever the second is poured.`;
+  }
+  const earliest = `The second layer overheats nothing from ${sayHours(earliestH)} on, at about ${sayDegrees(peakC ?? NaN)}.`;
+  return overlap
+    ? `${earliest} ${window}`
+    : `${earliest} ${window} The two do not meet: let it cure, scuff it, wipe it and pour.`;
+}
+
+/** Said once on a screen. */
+export const heatIsEstimate =
+  'An estimate from the label; no experiment stands behind it. Label and safety data sheet come first.';

@@ -1,0 +1,50 @@
+import { expose, transfer } from 'comlink';
+import { adviseHeat } from '../core/plan/heat/adviseHeat';
+import { bucketOf } from '../core/plan/heat/bucketOf';
+import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
+import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
+import { roomDepths } from '../core/plan/heat/roomDepth';
+import { secondLayerOf } from '../core/plan/heat/secondLayer';
+import type { HeatAnswer, HeatWorker } from './heatWorker';
+import { told, type Told } from './told';
+
+/** Memory that goes over with the answer instead of being copied. */
+const buffersOf = (view: HeatView): ArrayBufferLike[] => [
+  view.cut.temperaturesC.buffer,
+  view.timesH.buffer,
+  view.coreC.buffer,
+];
+
+/** A layer is poured on after half a day where the model gives no moment for it. */
+const usualGapH = 12;
+
+const worker: HeatWorker = {
+  follow: async ({ job, plan, shelf }) => {
+    const answer = await told(async (): Promise<HeatAnswer> => {
+      const given = heatCaseOfJob(job, plan, shelf);
+      if (!given.told) return given;
+      const followed = followJob(given, { edges: false, picture: false });
+      return { plan: followed.plan, view: heatViewOf(given, followed) };
+    });
+    if ('value' in answer && 'view' in answer.value) {
+      return transfer(answer, buffersOf(answer.value.view) as Transferable[]) as Told<HeatAnswer>;
+    }
+    return answer;
+  },
+  more: ({ job, plan, shelf }, tell) =>
+    told(async () => {
+      const given = heatCaseOfJob(job, plan, shelf);
+      if (!given.told) return undefined;
+      const followed = followJob(given, { edges: true, picture: false });
+      tell({ plan: followed.plan });
+      const [layer] = followed.plan.layers;
+      const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;
+      const others = shelf.resins.filter(({ id }) => id !== job.resin.id);
+      tell({ advice: adviseHeat(given, gapH, others) });
+      tell({ bucket: bucketOf(given, plan), second: secondLayerOf(given, followed) });
+      tell({ depths: roomDepths(given) });
+      return undefined;
+    }),
+};
+
+expose(worker);

@@ -1,0 +1,38 @@
+import type { Job } from '../core/job';
+import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
+import type { JobBucket } from '../core/plan/heat/bucketOf';
+import type { HeatPlan, NoHeat } from '../core/plan/heat/heatOfPlan';
+import type { HeatView } from '../core/plan/heat/heatView';
+import type { RoomDepths } from '../core/plan/heat/roomDepth';
+import type { SecondLayer } from '../core/plan/heat/secondLayer';
+import type { Plan, Shelf } from '../core/plan/planTypes';
+import type { Told } from './told';
+
+/** What the heat of a job is asked with. */
+export interface HeatRequest {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly shelf: Shelf;
+}
+
+/** A run and how it is drawn, or why there is none. */
+export type HeatAnswer = { readonly plan: HeatPlan; readonly view: HeatView } | NoHeat;
+
+/** What is worked out after the first figures are on the screen. */
+export interface HeatMore {
+  readonly plan: HeatPlan;
+  readonly advice: readonly HeatAdvice[];
+  readonly depths: RoomDepths;
+  readonly bucket: JobBucket | undefined;
+  readonly second: SecondLayer | undefined;
+}
+
+/** The heat model, over the thread's border. */
+export interface HeatWorker {
+  readonly follow: (request: HeatRequest) => Promise<Told<HeatAnswer>>;
+  /** Piece by piece, in the order in which they are wanted; each is told as soon as it is there. */
+  readonly more: (
+    request: HeatRequest,
+    tell: (part: Partial<HeatMore>) => void,
+  ) => Promise<Told<undefined>>;
+}
