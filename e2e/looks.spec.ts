@@ -7,6 +7,7 @@ const views = [
   '/jobs/demo-drawer-knobs/measure',
   '/jobs/demo-lamp-base/resin',
   '/jobs/demo-lamp-base/layers',
+  '/jobs/demo-lamp-base/heat',
   '/jobs/demo-drawer-knobs/colour',
   '/jobs/demo-drawer-tray/mix',
   '/jobs/demo-drawer-tray/buy',

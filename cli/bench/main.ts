@@ -1,4 +1,5 @@
 import { benchAmounts } from './amounts';
+import { benchHeat } from './heat/heat';
 import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
@@ -11,6 +12,7 @@ async function main(): Promise<void> {
     benchPlan(),
     ...benchAmounts(),
     ...benchMeasure(),
+    ...benchHeat(),
     ...(await benchMesh()),
     ...(await benchLoad()),
     ...(await benchTrace()),

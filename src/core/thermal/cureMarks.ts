@@ -1,4 +1,3 @@
-import { constantRoom } from './climate';
 import type { Curing } from './curing';
 import { isPolyurethane, type HeatFamily } from './heatFamilies';
 import { quickGrid } from './pourSetting';

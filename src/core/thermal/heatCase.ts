@@ -3,6 +3,7 @@ import { checkedOrThrow } from '../schema/check';
 import { choiceSchema } from '../schema/choiceSchema';
 import { needed } from '../schema/needed';
 import { numberSchema, optionalNumberSchema } from '../schema/numberSchema';
+import { within } from '../measure/within';
 import { refusal } from '../schema/refusal';
 import { calibrate, curingOf } from './calibrate';
 import { constantRoom } from './climate';
@@ -105,14 +106,15 @@ function gridOf({ geometry, cells = usualCells[geometry] }: HeatCase): HeatGrid 
 
 function caseCuring({ family, label }: HeatCase): Curing {
   if (label === undefined) return heatFamilyConstants[family].curing;
+  const read = {
+    potLifeMin: label.potLife,
+    massG: label.mass,
+    temperatureC: label.temperature,
+    depthMm: label.depth,
+  };
   return curingOf(
     family,
-    calibrate(family, {
-      potLifeMin: label.potLife,
-      massG: label.mass,
-      temperatureC: label.temperature,
-      depthMm: label.depth,
-    }),
+    within('label', () => calibrate(family, read)),
   );
 }
 

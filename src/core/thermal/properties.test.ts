@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { calibrate, curingOf } from './calibrate';
 import { constantRoom } from './climate';
 import { followCore, noEvents } from './followCore';

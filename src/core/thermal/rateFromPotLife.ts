@@ -44,7 +44,7 @@ export function rateFromPotLife(curing: Curing, label: PotLifeLabel, startLogRat
     else fast = { logRate, over };
     if (slow === undefined || fast === undefined) {
       if (Math.abs(logRate) >= widestLogRate && logRate > 0 === over > 0) {
-        throw new InputError('pot-life-out-of-model', label.potLifeMin, { ...label });
+        throw new InputError('pot-life-out-of-model', label.potLifeMin, { ...label }, 'potLife');
       }
       // Twice as fast about halves it; a bit further, so that the two ends come to lie on both sides.
       const next = logRate + over * 1.1 + Math.sign(over) * 0.02;

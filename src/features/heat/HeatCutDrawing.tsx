@@ -54,9 +54,13 @@ export function HeatCutDrawing({ cut, frame, kind, told }: HeatCutDrawingProps) 
         const here = cut.temperaturesC[(frame * cut.rows + row) * cut.columns + column]!;
         if (!Number.isNaN(here)) {
           context.fillStyle = colourOfC(here);
-          // Half a dot more than the cell, so that no seam shows between two.
-          context.fillRect(middle + outwards, floor - high, wide + 0.5, high + 0.5);
-          context.fillRect(middle - outwards - wide, floor - high, wide + 0.5, high + 0.5);
+          // From one whole dot to another, so that no seam shows between two cells.
+          const top = Math.floor(floor - high);
+          const down = Math.ceil(floor) - top;
+          for (const left of [middle + outwards, middle - outwards - wide]) {
+            const from = Math.floor(left);
+            context.fillRect(from, top, Math.ceil(left + wide) - from, down);
+          }
         }
         outwards += wide;
       }

@@ -1,12 +1,11 @@
-import Slider from '@react-native-community/slider';
 import { useEffect, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
 import { ActionButton } from '../../ui/ActionButton';
+import { RangeField } from '../../ui/fields/RangeField';
 import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
-import { space, touch } from '../../ui/theme/tokens';
+import { space } from '../../ui/theme/tokens';
 import { formatPlain } from '../../core/quantity/format';
 import { sayDegrees, sayHours } from '../../words/heat';
 import { HeatCurves } from './HeatCurves';
@@ -39,7 +38,6 @@ export default function HeatPicture({
   readonly view: HeatView;
   readonly plan: HeatPlan;
 }) {
-  const colours = useColours();
   const untilH = shownHours(plan, view.timesH.at(-1) ?? 1);
   const peakH = useMemo(() => {
     const at = view.coreC.reduce(
@@ -86,19 +84,15 @@ export default function HeatPicture({
             }}
           />
         </View>
-        <Slider
-          style={styles.slider}
-          accessibilityLabel="Time after the first pour"
-          minimumValue={0}
-          maximumValue={untilH}
+        <RangeField
+          label="Time after the first pour"
+          told={sayHours(atH)}
           value={atH}
-          onValueChange={(value) => {
+          greatest={untilH}
+          onChange={(value) => {
             setPlaying(false);
             setChosenH(value);
           }}
-          minimumTrackTintColor={colours.ink}
-          maximumTrackTintColor={colours.edge}
-          thumbTintColor={colours.ink}
         />
       </View>
       <Words testID="heat-moment">{told}</Words>
@@ -110,5 +104,4 @@ export default function HeatPicture({
 const styles = StyleSheet.create({
   stack: { gap: space.small },
   row: { flexDirection: 'row', alignItems: 'center', gap: space.small },
-  slider: { flex: 1, height: touch.table },
 });

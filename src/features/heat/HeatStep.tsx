@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { checkJob } from '../../core/job';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
+import { InMiddleColumn } from '../../ui/frame/MiddleColumn';
 import { Panel } from '../../ui/Panel';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
@@ -78,7 +79,9 @@ function HeatFindings({ heat }: { readonly heat: HeatState }) {
         />
       ))}
       <Suspense fallback={null}>
-        <HeatPicture view={answer.view} plan={plan} />
+        <InMiddleColumn>
+          <HeatPicture view={answer.view} plan={plan} />
+        </InMiddleColumn>
       </Suspense>
       <Words size="small" colour="inkSoft">
         {[sayForm(plan.form), sayAssumed(plan), sayCalibration(plan.calibration)].join(' ')}

@@ -1,10 +1,11 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useSaveState } from '../../data/hooks/queries';
 import { WarningList } from '../../ui/feedback/WarningList';
 import { focusFirstField } from '../../ui/fields/focusFirstField';
+import { MiddleColumnContext } from '../../ui/frame/MiddleColumn';
 import { Screen } from '../../ui/frame/Screen';
 import { Tabs } from '../../ui/frame/Tabs';
 import { cavityTestId } from '../../ui/section/cavityTestId';
@@ -92,22 +93,27 @@ function WideColumns({
 }) {
   const colours = useColours();
   const ruled = { borderColor: colours.line };
+  const [middle, setMiddle] = useState<Element | null>(null);
   return (
-    <View style={[styles.columns, ruled]}>
-      <View style={styles.steps}>
-        {tabs}
-        <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
-          <ConflictNotice />
-          {children}
+    <MiddleColumnContext value={middle}>
+      <View style={[styles.columns, ruled]}>
+        <View style={styles.steps}>
+          {tabs}
+          <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
+            <ConflictNotice />
+            {children}
+          </ScrollView>
+        </View>
+        <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
+          <JobSection greatestHeight={380} onPressPart={onPressPart} />
+          {/* A view is an element on the web, which is where this runs. */}
+          <View ref={(view) => setMiddle(view as unknown as Element | null)} />
+        </ScrollView>
+        <ScrollView style={styles.figures} contentContainerStyle={styles.content}>
+          <JobFigures onSheet={onSheet} />
         </ScrollView>
       </View>
-      <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
-        <JobSection greatestHeight={380} onPressPart={onPressPart} />
-      </ScrollView>
-      <ScrollView style={styles.figures} contentContainerStyle={styles.content}>
-        <JobFigures onSheet={onSheet} />
-      </ScrollView>
-    </View>
+    </MiddleColumnContext>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { Job } from '../../job';
 import type { ProblemData } from '../../problem';
+import { within } from '../../measure/within';
 import { readResin, type ReadResin } from '../../resin/readResin';
 import { withHardener } from '../../resin/withHardener';
 import type { ResinFamily } from '../../resin/families';
@@ -76,7 +77,7 @@ export function heatCaseOfJob(
   const place = heatSettingOf(job, found.measure.parts, plan);
   if (place === undefined) return { told: false, code: 'no-depth', data: {} };
   const resin = readResin(card);
-  const calibration = calibrationOf(family, resin);
+  const calibration = within('resin', () => calibrationOf(family, resin));
   const curing = curingOf(family, calibration);
   const marks = marksOf(family, curing, resin);
   return { told: true, ...place, family, calibration, curing, marks };

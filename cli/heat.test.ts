@@ -1,0 +1,97 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import oracles from '../src/core/thermal/fixtures/heatOracles.json';
+
+const folder = mkdtempSync(join(tmpdir(), 'nipperkin-heat-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function run(script: string, value: unknown, ...options: string[]) {
+  const path = join(folder, 'case.json');
+  writeFileSync(path, JSON.stringify(value));
+  const { stdout, stderr, status } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', join(__dirname, script), ...options, path],
+    { encoding: 'utf8' },
+  );
+  return { status, said: JSON.parse(status === 0 ? stdout : stderr) as Record<string, unknown> };
+}
+
+const slab = {
+  family: 'deep-pour-epoxy',
+  geometry: 'slab',
+  depthMm: 50,
+  roomC: 23,
+  topFilm: 9,
+  bottomU: 4,
+  hours: 72,
+};
+
+test('a bare case comes to its reference', () => {
+  const [caseA] = oracles.cases;
+  const { said } = run('heat.ts', slab);
+  expect(said['peakC']).toBeCloseTo(caseA!.sameGrid.Tpk_C, 1);
+  expect(said['gelH']).toBeCloseTo(caseA!.sameGrid.gelCore_h, 2);
+  expect(said['core40H']).toBeCloseTo(caseA!.converged.tCentre40C_h!, 2);
+  expect(said['alphaMinEnd']).toBeCloseTo(caseA!.converged.alphaMin_end, 2);
+  expect(said['steps']).toBeGreaterThan(20);
+});
+
+test('a cold film never passes 40 °C and does not gel in a day', () => {
+  const { said } = run('heat.ts', { ...slab, depthMm: 3, roomC: 12, hours: 24 });
+  expect(said).toMatchObject({ core40H: null, gelH: null });
+});
+
+test('a label makes it slower', () => {
+  const label = { potLife: 720, mass: 150, temperature: 25 };
+  const { said } = run('heat.ts', { ...slab, label });
+  expect(said['peakC']).toBeLessThan(60);
+});
+
+test.each<[string, object, string, string]>([
+  ['no pot life', { label: { potLife: 0 } }, 'not-positive', 'label.potLife'],
+  ['3 m', { depthMm: 3000 }, 'too-large', 'depthMm'],
+  ['too cold', { roomC: -20 }, 'too-small', 'roomC'],
+  ['too warm', { roomC: 60 }, 'too-large', 'roomC'],
+  ['a family without heat', { family: 'uv' }, 'not-a-choice', 'family'],
+  ['a channel without a width', { geometry: 'channel' }, 'missing', 'widthMm'],
+  ['a cup without a radius', { geometry: 'cup' }, 'missing', 'radiusMm'],
+  ['a pot life of seconds', { label: { potLife: 0.01 } }, 'pot-life-out-of-model', 'label.potLife'],
+  ['a slip in a key', { depth: 50 }, 'unknown-key', ''],
+])('%s is refused', (_, change, code, field) => {
+  const { status, said } = run('heat.ts', { ...slab, ...change });
+  expect(status).toBe(1);
+  expect(said['error']).toMatchObject({ code, field });
+  expect((said['error'] as { message: string }).message).not.toContain('Something is wrong');
+});
+
+test('a plan with its heat', () => {
+  const job = {
+    format: 'nipperkin-job',
+    version: 1,
+    name: 'Tray',
+    room: { temperature: '23 °C' },
+    measure: {
+      parts: [{ shape: 'box', length: '600 mm', width: '400 mm', depth: '50 mm' }],
+    },
+    resin: {
+      name: 'Deep',
+      family: 'deep-pour-epoxy',
+      ratio: { by: 'weight', a: 2, b: 1 },
+      depth: { greatest: '50 mm' },
+      potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
+    },
+  };
+  const { said } = run('plan.ts', job, '--heat');
+  const heat = said['heat'] as { layers: { peakC: { low: number; mid: number; high: number } }[] };
+  const [layer] = heat.layers;
+  expect(layer?.peakC.mid).toBeCloseTo(62, 0);
+  expect(layer?.peakC.low).toBeLessThan(layer!.peakC.mid);
+  expect(layer).toMatchObject({ band: 'warm' });
+  expect(Object.keys(layer!)).toEqual(
+    expect.arrayContaining(['peakH', 'gelH', 'tackFreeH', 'recoatH', 'demouldH']),
+  );
+  expect((said['layers'] as { heat: unknown }[])[0]?.heat).toEqual(layer);
+  expect(run('plan.ts', job).said).not.toHaveProperty('heat');
+});

@@ -1,0 +1,113 @@
+import type { Page } from '@playwright/test';
+import exampleFile from '../docs/formats/drawer-tray.job.json' with { type: 'json' };
+import { expect, figure, saved, test, type } from './app';
+
+const deep = {
+  name: 'Deep and slow',
+  family: 'deep-pour-epoxy',
+  ratio: { by: 'weight', a: 2, b: 1 },
+  depth: { greatest: '50 mm' },
+  potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
+};
+
+/** A wide tray of 50 mm, brought as a file. */
+async function openTray(page: Page, change: object = {}): Promise<void> {
+  await page.goto('/jobs');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Open a file' }).tap(),
+  ]);
+  const job = {
+    ...exampleFile,
+    name: 'Brought along',
+    room: { temperature: '23 °C' },
+    measure: { parts: [{ shape: 'box', length: '600 mm', width: '400 mm', depth: '50 mm' }] },
+    layers: undefined,
+    container: undefined,
+    batches: undefined,
+    resin: deep,
+    ...change,
+  };
+  await chooser.setFiles({
+    name: 'brought.job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(job)),
+  });
+  await expect(page.getByRole('heading', { name: 'Brought along' })).toBeVisible();
+}
+
+const heatStep = (page: Page): Promise<void> => page.getByRole('tab', { name: 'Heat' }).tap();
+const layer = (page: Page, nth = 0) => page.getByTestId('heat-layer').nth(nth);
+
+test('a pour is told its peak, when it comes, and what would cool it', async ({ page }) => {
+  await openTray(page, { heat: { pouredAt: '18:00' } });
+  await heatStep(page);
+  // The range comes after the first figure.
+  await expect(layer(page)).toContainText(/\d+ to \d+\s°C/);
+  await expect(layer(page)).toContainText('Warm');
+  await expect(layer(page)).toContainText('you will be asleep');
+  await expect(layer(page)).toContainText('stands on the edge');
+  const advice = page.getByTestId('heat-advice');
+  await expect(advice).toContainText(figure('Room 4 K cooler, 19 °C'));
+  await expect(advice).toContainText('A fan until it has peaked');
+  await expect(advice).toContainText('2 layers');
+  await expect(page.getByTestId('heat-bucket')).toContainText(figure('label 8 h'));
+  await page.getByRole('button', { name: 'Depth for this room' }).tap();
+  await expect(page.getByTestId('depth-here')).toContainText(/up to (49|50|51)\smm/);
+  await expect(page.getByTestId('depth-here')).toContainText(figure('planned are 50 mm'));
+});
+
+test('the room, a fan and the form change the figures, and stay with the job', async ({ page }) => {
+  await openTray(page);
+  await heatStep(page);
+  await expect(layer(page)).toContainText('Warm');
+  await page.getByRole('button', { name: 'Room and air' }).tap();
+  await type(page.getByLabel('Room', { exact: true }), '28');
+  await expect(layer(page)).toContainText('Runaway');
+  await type(page.getByLabel('A fan for, after the pour'), '40');
+  await expect(layer(page)).toContainText('Warm');
+  await page.getByRole('button', { name: 'Form', exact: true }).tap();
+  await page.getByRole('radio', { name: 'On foam' }).tap();
+  await expect(layer(page)).toContainText('Runaway');
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(layer(page)).toContainText('Runaway');
+});
+
+test('the cut is painted at any moment', async ({ page }) => {
+  await openTray(page);
+  await heatStep(page);
+  const moment = page.getByTestId('heat-moment');
+  // It opens at the peak.
+  await expect(moment).toContainText(/core 6[0-3]\s°C/);
+  const slider = page.getByRole('slider', { name: 'Time after the first pour' });
+  await slider.focus();
+  await slider.press('Home');
+  await expect(moment).toContainText(figure('core 23 °C'));
+  await page.getByRole('button', { name: 'Play' }).tap();
+  await expect(moment).toContainText(/core (4|5|6)\d\s°C/);
+  await page.getByRole('button', { name: 'Pause' }).tap();
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+});
+
+test('layers, their gap and a resin without heat', async ({ page }) => {
+  await openTray(page, {
+    layers: { style: 'equal', maxDepth: '25 mm' },
+    resin: { ...deep, times: { recoat: { from: '12 h', to: '30 h' } } },
+  });
+  await heatStep(page);
+  await expect(layer(page, 1)).toContainText('Layer 2, peak');
+  await expect(page.getByTestId('heat-second')).toContainText('whenever the second is poured');
+  await page.goto('/jobs/demo-dial-lenses/heat');
+  await expect(page.getByText('does not warm itself')).toBeVisible();
+});
+
+test('what cannot be worked out says so and what would be right', async ({ page }) => {
+  await openTray(page);
+  await heatStep(page);
+  await page.getByRole('button', { name: 'Form', exact: true }).tap();
+  await page.getByRole('radio', { name: 'On a cooled plate' }).tap();
+  await expect(page.getByRole('alert').first()).toContainText('missing');
+  await type(page.getByLabel('The plate is at'), '12');
+  await expect(layer(page)).toContainText('Easy');
+});

@@ -1,0 +1,366 @@
+import type { Job } from '../../job';
+import { readJob } from '../../job';
+import { InputError } from '../../problem';
+import { planJob } from '../planJob';
+import { adviseHeat } from './adviseHeat';
+import { bucketOf } from './bucketOf';
+import { followJob, heatCaseOfJob, heatOfPlan, type HeatCaseOfJob } from './heatOfPlan';
+import { heatViewOf } from './heatView';
+import { roomDepths } from './roomDepth';
+import { secondLayerOf } from './secondLayer';
+
+const deep = {
+  name: 'Slow clear',
+  family: 'deep-pour-epoxy',
+  ratio: { by: 'weight', a: 2, b: 1 },
+  depth: { greatest: '50 mm' },
+  potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
+} as const;
+
+const tray = { shape: 'box', length: '600 mm', width: '400 mm', depth: '50 mm' } as const;
+
+const jobOf = (change: object = {}): Job =>
+  readJob({
+    format: 'nipperkin-job',
+    version: 1,
+    name: 'Tray',
+    room: { temperature: '23 °C' },
+    measure: { parts: [tray] },
+    resin: deep,
+    ...change,
+  });
+
+function caseOf(change: object = {}): HeatCaseOfJob {
+  const job = jobOf(change);
+  const given = heatCaseOfJob(job, planJob(job));
+  if (!given.told) throw new Error(given.code);
+  return given;
+}
+
+const heatOf = (change: object = {}) => {
+  const job = jobOf(change);
+  const heat = heatOfPlan(job, planJob(job));
+  if (!heat.told) throw new Error(heat.code);
+  return heat;
+};
+
+const within = (figure: number | undefined, expected: number, share = 0.03): void => {
+  expect(figure).toBeGreaterThan(expected * (1 - share));
+  expect(figure).toBeLessThan(expected * (1 + share));
+};
+
+describe('a wide tray of 50 mm at 23 °C', () => {
+  const heat = heatOf({ heat: { pouredAt: '18:00' } });
+  const [layer] = heat.layers;
+
+  test('peaks at the 62 °C that the label stands for, told as a range', () => {
+    within(layer?.peakC.mid, 62);
+    expect(layer?.peakC.low).toBeLessThan(layer!.peakC.mid - 10);
+    expect(layer?.peakC.high).toBeGreaterThan(layer!.peakC.mid + 15);
+    expect(layer).toMatchObject({ band: 'warm', onEdge: true });
+  });
+
+  test('at night, when nobody is awake', () => {
+    within(layer?.peakH, 10.9);
+    expect(layer?.peakAtMin).toBeGreaterThan(4 * 60);
+    expect(layer?.peakAtMin).toBeLessThan(6 * 60);
+    expect(layer?.asleep).toBe(true);
+    expect(heatOf({ heat: { pouredAt: '23:00' } }).layers[0]?.asleep).toBe(false);
+  });
+
+  test('events come in their order', () => {
+    const { gelH, gelAllH, tackFreeH, demouldH, hardH } = layer!;
+    const times = [gelH, gelAllH, tackFreeH, demouldH, hardH].map((each) => each ?? NaN);
+    expect(times).toEqual(times.toSorted((one, other) => one - other));
+    expect(layer?.recoatH.from).toBeLessThan(layer!.recoatH.to!);
+  });
+
+  test('says how it is seen and what it assumes', () => {
+    expect(heat.form).toMatchObject({ kind: 'slab', why: 'wide', depthMm: 50 });
+    expect(heat.assumed).toEqual(['resin-as-room', 'raised-board', 'board-floor']);
+    expect(heat.calibration.verdict.code).toBe('agrees');
+  });
+});
+
+test.each([
+  ['20 °C', {}, 42],
+  ['28 °C', {}, 105],
+  ['28 °C', { fan: '40 h' }, 58],
+  ['23 °C', { floor: { material: 'aluminium', thickness: '3 mm' } }, 44],
+  ['23 °C', { floor: { material: 'hdpe', thickness: '5 mm' } }, 45],
+  ['23 °C', { underside: 'bench', floor: { material: 'silicone', thickness: '10 mm' } }, 77],
+  ['23 °C', { underside: 'foam' }, 99],
+])('50 mm at %s with %j: %f °C', (temperature, heat, expected) => {
+  // Figures of the family itself; a label without a depth leaves κ alone, and its pot life is the family's.
+  const resin = { ...deep, depth: undefined };
+  within(heatOf({ room: { temperature }, heat, resin }).layers[0]?.peakC.mid, expected, 0.04);
+});
+
+test('two layers of 25 mm: 44 °C after 12 h, against 62', () => {
+  const resin = { ...deep, times: { recoat: { from: '12 h', to: '30 h' } } };
+  const { layers } = heatOf({
+    resin,
+    layers: { style: 'equal', maxDepth: '25 mm' },
+    room: { temperature: '23 °C' },
+  });
+  expect(layers).toHaveLength(2);
+  expect(layers[1]?.pouredH).toBeCloseTo(12, 9);
+  within(Math.max(...layers.map(({ peakC }) => peakC.mid)), 44, 0.04);
+});
+
+describe('forms', () => {
+  test.each([
+    ['coat', { shape: 'coat', length: '1 m', width: '400 mm', thickness: '3 mm' }, 'slab', 'coat'],
+    ['deep tray', { ...tray, width: '100 mm' }, 'channel', 'tray'],
+    ['cylinder', { shape: 'cylinder', diameter: '120 mm', depth: '90 mm' }, 'cup', 'round'],
+    ['thin disc', { shape: 'cylinder', diameter: '300 mm', depth: '20 mm' }, 'slab', 'wide'],
+    [
+      'ring',
+      { shape: 'ring', outerDiameter: '200 mm', innerDiameter: '120 mm', depth: '50 mm' },
+      'channel',
+      'ring',
+    ],
+    [
+      'hexagon',
+      { shape: 'polygon', sides: 6, acrossFlats: '100 mm', depth: '60 mm' },
+      'cup',
+      'equal-cylinder',
+    ],
+    [
+      'channel',
+      {
+        shape: 'channel',
+        stations: [
+          { at: '0 mm', width: '180 mm', depth: '50 mm' },
+          { at: '900 mm', width: '220 mm', depth: '50 mm' },
+        ],
+      },
+      'channel',
+      'channel',
+    ],
+  ])('%s', (_, part, kind, why) => {
+    expect(heatOf({ measure: { parts: [part] } }).form).toMatchObject({ kind, why });
+  });
+
+  test('of several parts the thickest counts', () => {
+    const heat = heatOf({
+      measure: { parts: [{ ...tray, depth: '10 mm' }, { ...tray, depth: '40 mm' }, tray] },
+    });
+    expect(heat.part).toBe(2);
+  });
+
+  test('narrower is cooler', () => {
+    const peaks = ['400 mm', '150 mm', '80 mm', '40 mm'].map(
+      (width) => heatOf({ measure: { parts: [{ ...tray, width }] } }).layers[0]!.peakC.mid,
+    );
+    expect(peaks).toEqual(peaks.toSorted((one, other) => other - one));
+  });
+});
+
+test.each([
+  ['silicone', { ...deep, family: 'silicone-tin', depth: undefined }],
+  ['UV resin', { name: 'Light', family: 'uv' }],
+  ['polyester', { ...deep, family: 'polyester' }],
+])('%s: nothing to tell, and it says so', (_, resin) => {
+  const job = jobOf({ resin });
+  expect(heatOfPlan(job, planJob(job))).toMatchObject({ told: false, code: 'family-without-heat' });
+});
+
+test('a known amount has no depth to tell the heat of', () => {
+  const job = jobOf({ measure: { parts: [{ shape: 'amount', amount: '1 l' }] } });
+  expect(heatOfPlan(job, planJob(job))).toMatchObject({ told: false, code: 'no-depth' });
+});
+
+test.each<[string, object, string]>([
+  ['3 m deep', { measure: { parts: [{ ...tray, depth: '3 m' }] } }, 'too-deep-for-heat'],
+  [
+    'a day upside down',
+    { heat: { day: { lowest: '25 °C', highest: '15 °C' } } },
+    'day-upside-down',
+  ],
+  ['a plate without a temperature', { heat: { underside: 'plate' } }, 'missing'],
+  [
+    'a pot life of no deep pour',
+    { resin: { ...deep, potLife: { time: '1 min', mass: '150 g' } }, mixing: { stir: '5 s' } },
+    'pot-life-out-of-model',
+  ],
+])('%s is refused', (_, change, code) => {
+  const job = jobOf(change);
+  const plan = planJob(job);
+  expect(() => heatOfPlan(job, plan)).toThrow(expect.objectContaining({ code }) as InputError);
+});
+
+test.each([
+  ['-20 °C', 'too-small'],
+  ['60 °C', 'too-large'],
+])('a room of %s is refused', (temperature, code) => {
+  expect(() => jobOf({ room: { temperature } })).toThrow(code);
+});
+
+test('polyurethane is borne hotter', () => {
+  const resin = {
+    ...deep,
+    family: 'slow-polyurethane',
+    depth: undefined,
+    potLife: { time: '10 min', mass: '100 g', temperature: '25 °C' },
+  };
+  const thin = { ...tray, depth: '8 mm' };
+  const { layers } = heatOf({ resin, measure: { parts: [thin] }, batches: 60 });
+  expect(layers[0]?.peakC.mid).toBeGreaterThan(45);
+  expect(layers[0]?.band).toBe('easy');
+});
+
+test('3 mm at 12 °C never gets fully hard', () => {
+  const { layers } = heatOf({
+    measure: { parts: [{ ...tray, depth: '3 mm' }] },
+    room: { temperature: '12 °C' },
+  });
+  within(layers[0]?.gelH, 85);
+  expect(layers[0]?.hardH).toBeUndefined();
+  expect(layers[0]?.alphaEnd).toBeLessThan(0.9);
+  expect(layers[0]?.peakH).toBeUndefined();
+});
+
+test('a day that goes round: warmer afternoons make it hotter than its mean alone', () => {
+  const day = { lowest: '17 °C', highest: '29 °C', warmestAt: '15:00' };
+  const round = heatOf({ heat: { day, pouredAt: '10:00', resinTemperature: '23 °C' } });
+  expect(round.layers[0]?.peakC.mid).toBeGreaterThan(heatOf().layers[0]!.peakC.mid + 5);
+});
+
+test('times of the label count before the usual ones, read off a thin film', () => {
+  const { marks } = heatOf({
+    resin: { ...deep, times: { tackFree: { time: '30 h' }, demould: { time: '72 h' } } },
+  });
+  expect(marks.fromLabel).toEqual(['tackFree', 'demould']);
+  expect(marks.tackFree).toBeGreaterThanOrEqual(0.6);
+  expect(marks.demould).toBeLessThanOrEqual(0.9);
+});
+
+describe('what would cool it', () => {
+  const given = caseOf({ heat: { underside: 'bench' } });
+  const mild = {
+    ...deep,
+    name: 'Slower',
+    depth: undefined,
+    potLife: { ...deep.potLife, time: '16 h' },
+  };
+  const advice = adviseHeat(given, 12, [readJobResin(mild)]);
+
+  test('each is a run of its own, the most first', () => {
+    expect(advice.map(({ code }) => code)).toEqual(
+      expect.arrayContaining(['cooler-room', 'fan', 'blocks', 'one-more-layer', 'resin']),
+    );
+    const less = advice.map(({ lessK }) => lessK);
+    expect(less).toEqual(less.toSorted((one, other) => other - one));
+    expect(less.every((each) => each >= 1)).toBe(true);
+  });
+
+  test('raised on blocks it is what it is planned as when raised', () => {
+    const raised = heatOf().layers[0]!.peakC.mid;
+    within(advice.find(({ code }) => code === 'blocks')?.peakC, raised, 0.02);
+  });
+
+  test('on blocks another floor helps too', () => {
+    const codes = adviseHeat(caseOf(), 12, []).map(({ code }) => code);
+    expect(codes).toContain('mould');
+    expect(codes).not.toContain('blocks');
+  });
+
+  test('nothing is told that is not worth a kelvin', () => {
+    const thin = caseOf({ measure: { parts: [{ ...tray, depth: '2 mm' }] } });
+    // A cooler room still cools it by as much as it is cooler.
+    expect(adviseHeat(thin, 12, []).map(({ code }) => code)).toEqual(['cooler-room']);
+  });
+});
+
+function readJobResin(resin: object): Job['resin'] {
+  return jobOf({ resin }).resin;
+}
+
+test('depth for this room: the label at 23 °C, less in a warmer one, more with a fan and in a channel', () => {
+  const wide = roomDepths(caseOf());
+  within(wide.hereMm, 50, 0.02);
+  expect(wide.still).toHaveLength(12);
+  const millimetres = wide.still.map(({ depthM }) => depthM ?? 0);
+  expect(millimetres).toEqual(millimetres.toSorted((one, other) => other - one));
+  wide.still.forEach(({ depthM }, at) => expect(wide.fan[at]?.depthM).toBeGreaterThan(depthM!));
+  expect(wide.own).toEqual({ roomC: 23, depthMm: 50 });
+});
+
+test('the bucket: what fits the label there is the label, a warm bath shortens it, more does too', () => {
+  const bucket = (change: object) => {
+    const job = jobOf(change);
+    const plan = planJob(job);
+    const given = heatCaseOfJob(job, plan);
+    if (!given.told) throw new Error(given.code);
+    return bucketOf(given, plan)!;
+  };
+  const weighed = (mass: string, temperature: string) => ({
+    measure: {
+      parts: [
+        { shape: 'box', length: '100 mm', width: '100 mm', depth: '5 mm' },
+        { shape: 'amount', amount: mass },
+      ],
+    },
+    room: { temperature },
+    overage: '0 %',
+  });
+  const cold = bucket(weighed('95 g', '25 °C'));
+  within(cold.potLifeMin, 480, 0.02);
+  expect(cold.labelMin).toBe(480);
+  const bath = bucket({ ...weighed('95 g', '25 °C'), heat: { bath: '38 °C' } });
+  expect(bath.potLifeMin).toBeLessThan(cold.potLifeMin! * 0.8);
+  const large = bucket(weighed('3 kg', '25 °C'));
+  expect(large.potLifeMin).toBeLessThan(cold.potLifeMin! * 0.6);
+  expect(large.warmMin).toBeLessThan(large.dangerMin!);
+});
+
+describe('second layer', () => {
+  const pair = (depth: string) => {
+    const given = caseOf({
+      measure: { parts: [{ ...tray, depth }] },
+      layers: { heights: [depth === '100 mm' ? '50 mm' : '12 mm'] },
+    });
+    return secondLayerOf(given, followJob(given, { edges: false, picture: false }))!;
+  };
+
+  test('50 mm on 50 mm wait until the first has spent itself', () => {
+    const { earliestH, peakC, overlap, tackyH } = pair('100 mm');
+    // 24 h give 66 °C, 36 h give 63: the limit is 65.
+    expect(earliestH).toBeGreaterThan(23);
+    expect(earliestH).toBeLessThan(32);
+    within(peakC, 65, 0.02);
+    expect(overlap).toBe(earliestH! <= (tackyH.to ?? Infinity));
+  });
+
+  test('thin ones need not wait', () => {
+    expect(pair('24 mm').earliestH).toBeLessThan(0.5);
+  });
+
+  test('one layer has no second', () => {
+    const given = caseOf();
+    expect(
+      secondLayerOf(given, followJob(given, { edges: false, picture: false })),
+    ).toBeUndefined();
+  });
+});
+
+test('what is drawn is what is told', () => {
+  const given = caseOf();
+  const followed = followJob(given, { edges: false, picture: false });
+  const view = heatViewOf(given, followed);
+  const [layer] = followed.plan.layers;
+  within(Math.max(...view.coreC), layer!.peakC.mid, 0.01);
+  expect(view.cut.rows).toBe(view.cut.heightsMm.length);
+  const heights = view.cut.heightsMm.slice(view.cut.firstResinRow);
+  expect(heights.reduce((sum, each) => sum + each, 0)).toBeCloseTo(50, 9);
+  expect(view.cut.temperaturesC).toHaveLength(view.timesH.length * view.cut.rows);
+  expect([...view.mostAlpha].every((most, at) => most >= view.leastAlpha[at]!)).toBe(true);
+});
+
+test('a layer that is not poured yet is not drawn', () => {
+  const given = caseOf({ layers: { style: 'equal', maxDepth: '25 mm' } });
+  const view = heatViewOf(given, followJob(given, { edges: false, picture: false }));
+  expect(view.cut.temperaturesC[view.cut.rows - 1]).toBeNaN();
+  expect(view.cut.temperaturesC.at(-1)).not.toBeNaN();
+});
