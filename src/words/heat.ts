@@ -55,6 +55,12 @@ export function sayPeak(family: HeatFamily, { peakC, band }: PlannedHeat): strin
   return `${formatPlain(low, 0)} to ${sayDegrees(high)}`;
 }
 
+/** That the form will not bear it; empty where it will. */
+export const sayFormBears = ({ formBearsC }: PlannedHeat): string =>
+  formBearsC === undefined
+    ? ''
+    : `The form bears ${sayDegrees(formBearsC)} and should stay 10 K under that: it may soften or stick.`;
+
 /** When it peaks, and whether anybody is awake. */
 export function sayPeakTime({ peakH, peakAtMin, asleep }: PlannedHeat): string {
   if (peakH === undefined) return 'It warms by less than 5 K: too flat to say when.';

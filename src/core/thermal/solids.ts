@@ -23,6 +23,17 @@ export const solids: Readonly<Record<SolidKind, Solid>> = {
   aluminium: { conductivityWPerMK: 200, capacityJPerM3K: 2.43e6 },
 };
 
+/** What a solid bears before it softens or is spoilt, °C; undefined for those that outlast every cure. */
+export const solidLimitC: Readonly<Record<SolidKind, number | undefined>> = {
+  timber: undefined,
+  mdf: 90,
+  'coated-chipboard': 90,
+  silicone: 150,
+  hdpe: 75,
+  polypropylene: 90,
+  aluminium: undefined,
+};
+
 /** Films of air, W/(m² K): convection and radiation of a still room, and under a fan. */
 export const films = {
   topStill: 9,

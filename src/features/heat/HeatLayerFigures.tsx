@@ -7,6 +7,7 @@ import { space } from '../../ui/theme/tokens';
 import {
   bandNames,
   sayBand,
+  sayFormBears,
   sayDegrees,
   sayHard,
   sayHours,
@@ -53,6 +54,7 @@ export function HeatLayerFigures({ family, layer, number, ranged }: HeatLayerFig
       </View>
       <Words>{sayPeakTime(layer)}</Words>
       <Words colour={band === 'runaway' ? 'stop' : 'ink'}>{sayBand(layer)}</Words>
+      {layer.formBearsC !== undefined && <Words>{sayFormBears(layer)}</Words>}
       <View>
         {times.map(([label, value]) => (
           <View key={label} style={styles.row}>

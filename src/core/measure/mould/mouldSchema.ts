@@ -53,12 +53,14 @@ export type Mould = InferType<typeof mouldSchema>;
 export type MouldCavity = InferType<typeof mouldCavitySchema>;
 
 /** What a job keeps of a mould: what it measures by, without picture and history. */
-export function mouldInJob({ id, name, material, wall, cavities }: Mould): Mould {
+export function mouldInJob(mould: Mould): Mould {
+  const { id, name, material, wall, greatestTemperature, cavities } = mould;
   return {
     ...(id === undefined ? {} : { id }),
     name,
     material,
     ...(wall === undefined ? {} : { wall }),
+    ...(greatestTemperature === undefined ? {} : { greatestTemperature }),
     cavities,
   };
 }

@@ -1,6 +1,6 @@
 import type { Job } from '../../job';
 import { readJob } from '../../job';
-import { InputError } from '../../problem';
+import type { InputError } from '../../problem';
 import { planJob } from '../planJob';
 import { adviseHeat } from './adviseHeat';
 import { bucketOf } from './bucketOf';

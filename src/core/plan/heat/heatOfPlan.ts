@@ -4,6 +4,7 @@ import { within } from '../../measure/within';
 import { readResin, type ReadResin } from '../../resin/readResin';
 import { withHardener } from '../../resin/withHardener';
 import type { ResinFamily } from '../../resin/families';
+import { formMarginK } from '../../thermal/bands';
 import { curingOf, type Calibration } from '../../thermal/calibrate';
 import { cureMarks, type CureMarks } from '../../thermal/cureMarks';
 import type { Curing } from '../../thermal/curing';
@@ -29,6 +30,8 @@ export interface PlannedHeat extends LayerHeat {
   /** Time of day of its peak, minutes after midnight; undefined where nobody said when it is poured. */
   readonly peakAtMin: number | undefined;
   readonly asleep: boolean | undefined;
+  /** What the form bears, where the peak comes within 10 K of it, °C. */
+  readonly formBearsC: number | undefined;
 }
 
 /** A job's pour with its resin made to do what its label says: all that the heat is worked out from. */
@@ -89,7 +92,7 @@ const gridFor = ({ setting }: HeatCaseOfJob, picture: boolean): HeatGrid =>
 
 function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedHeat {
   const pouredS = given.setting.layers[at]!.pouredS;
-  const { pouredAtMin } = given;
+  const { pouredAtMin, formBearsC } = given;
   const peakAtMin =
     pouredAtMin === undefined || layer.peakH === undefined
       ? undefined
@@ -97,6 +100,10 @@ function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedH
   return {
     ...layer,
     pouredH: pouredS / 3600,
+    formBearsC:
+      formBearsC !== undefined && layer.peakC.mid > formBearsC - formMarginK
+        ? formBearsC
+        : undefined,
     peakAtMin,
     asleep:
       peakAtMin === undefined ? undefined : peakAtMin >= nightFromMin || peakAtMin < nightToMin,

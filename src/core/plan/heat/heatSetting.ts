@@ -2,12 +2,17 @@ import type { Job } from '../../job';
 import type { MouldMaterial } from '../../measure/mould/materials';
 import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
-import { lengthRule, roomTemperatureRule, timeRule } from '../../quantity/rules';
+import {
+  lengthRule,
+  roomTemperatureRule,
+  temperatureLimitRule,
+  timeRule,
+} from '../../quantity/rules';
 import { minutesOfClock } from '../../schema/clockSchema';
 import { climateAtC, constantRoom, type Climate } from '../../thermal/climate';
 import type { Underside } from '../../thermal/heatSchema';
 import type { HeatShape, PourSetting, Side } from '../../thermal/pourSetting';
-import { films, usualBoard, type SolidKind } from '../../thermal/solids';
+import { films, solidLimitC, usualBoard, type SolidKind } from '../../thermal/solids';
 import type { Plan } from '../planTypes';
 import { hottestForm, type HeatForm } from './heatShapeOf';
 
@@ -33,6 +38,8 @@ export interface JobSetting {
   /** Minutes after midnight of the first pour; undefined where nobody said. */
   readonly pouredAtMin: number | undefined;
   readonly assumed: readonly HeatAssumption[];
+  /** The least that floor, sides and mould bear, °C; undefined where all of them outlast every cure. */
+  readonly formBearsC: number | undefined;
 }
 
 /** Deeper than this nobody pours, and the model says nothing of it. */
@@ -147,6 +154,20 @@ function wallsOf(
   };
 }
 
+/** What the person's mould bears counts before what its material usually does. */
+function formBearsC(
+  part: Job['measure']['parts'][number],
+  floor: Omit<Side, 'filmU'>,
+  side: Omit<Side, 'filmU'>,
+): number | undefined {
+  const said = part.shape === 'mould' ? part.mould.greatestTemperature : undefined;
+  if (said !== undefined) return readQuantity(said, temperatureLimitRule).value;
+  const limits = [floor, side].flatMap(({ solid }) =>
+    solid === undefined ? [] : (solidLimitC[solid] ?? []),
+  );
+  return limits.length === 0 ? undefined : Math.min(...limits);
+}
+
 /** Depths of the layers in the part that counts, and when each is poured. */
 function layersOf(
   job: Job,
@@ -225,5 +246,6 @@ export function heatSettingOf(
     form,
     pouredAtMin,
     assumed,
+    formBearsC: formBearsC(parts[part]!, floor, side),
   };
 }
