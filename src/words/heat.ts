@@ -61,6 +61,10 @@ export const sayFormBears = ({ formBearsC }: PlannedHeat): string =>
     ? ''
     : `The form bears ${sayDegrees(formBearsC)} and should stay 10 K under that: it may soften or stick.`;
 
+/** The layer that gets hottest: what a pour is told by where there is room for one. */
+export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
+  layers.reduce((hottest, each) => (each.peakC.mid > hottest.peakC.mid ? each : hottest));
+
 /** When it peaks, and whether anybody is awake. */
 export function sayPeakTime({ peakH, peakAtMin, asleep }: PlannedHeat): string {
   if (peakH === undefined) return 'It warms by less than 5 K: too flat to say when.';

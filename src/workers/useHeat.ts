@@ -34,9 +34,13 @@ interface Threads {
 /**
  * The heat of a job: first figures and pictures, then ranges, advice and the rest as they come. A change stops what is
  * overtaken; what was told stays on the screen until there is something newer.
+ * @param wanted `figures`: no ranges, no advice, for a comparison
  * @param request undefined while what is typed is not whole; the same object while nothing changed
  */
-export function useHeat(request: HeatRequest | undefined): HeatState {
+export function useHeat(
+  request: HeatRequest | undefined,
+  wanted: 'figures' | 'all' = 'all',
+): HeatState {
   const [state, setState] = useState(nothingYet);
   const threads = useRef<Threads>({ quick: undefined, slow: undefined });
   useEffect(() => {
@@ -61,7 +65,7 @@ export function useHeat(request: HeatRequest | undefined): HeatState {
       const answer = heard(await held.quick.remote.follow(request));
       if (overtaken) return;
       tell({ answer, more: {}, problem: undefined });
-      if (!('view' in answer)) {
+      if (!('view' in answer) || wanted === 'figures') {
         tell({ busy: false });
         return;
       }
@@ -85,6 +89,6 @@ export function useHeat(request: HeatRequest | undefined): HeatState {
       held.slow?.worker.terminate();
       held.slow = undefined;
     };
-  }, [request]);
+  }, [request, wanted]);
   return state;
 }

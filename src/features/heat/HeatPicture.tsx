@@ -10,18 +10,10 @@ import { formatPlain } from '../../core/quantity/format';
 import { sayDegrees, sayHours } from '../../words/heat';
 import { HeatCurves } from './HeatCurves';
 import { HeatCutDrawing } from './HeatCutDrawing';
+import { shownHours } from './shownHours';
 
 /** How long a whole run plays, ms. */
 const playMs = 8000;
-
-/** Time that is worth looking at: until it is out of the mould, or long after its peak. */
-function shownHours({ layers }: HeatPlan, lastH: number): number {
-  const ends = layers.map(
-    ({ pouredH, peakH = 0, tackFreeH = 0, demouldH = 0 }) =>
-      pouredH + Math.max(2 * peakH, tackFreeH, demouldH, 6),
-  );
-  return Math.min(lastH, Math.max(...ends) * 1.05);
-}
 
 /** The frame that is shown at a time: the last one that is not later. */
 function frameAt(timesH: Float64Array, hours: number): number {

@@ -26,6 +26,7 @@ import { HeatSettings } from './HeatSettings';
 
 /** Charts, their scales and the slider are fetched when there is something to draw. */
 const HeatPicture = lazy(() => import('./HeatPicture'));
+const WhatIf = lazy(() => import('./WhatIf'));
 const DepthChart = lazy(() => import('./DepthChart'));
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
@@ -39,7 +40,7 @@ export function HeatStep() {
   const heat = useHeat(request);
   return (
     <View style={styles.stack}>
-      <HeatFindings heat={heat} />
+      <HeatFindings heat={heat} request={request} />
       <HeatSettings />
       <Words size="small" colour="inkSoft">
         {heatIsEstimate}
@@ -48,7 +49,13 @@ export function HeatStep() {
   );
 }
 
-function HeatFindings({ heat }: { readonly heat: HeatState }) {
+function HeatFindings({
+  heat,
+  request,
+}: {
+  readonly heat: HeatState;
+  readonly request: HeatRequest | undefined;
+}) {
   const { answer, more, problem } = heat;
   if (problem !== undefined) {
     return (
@@ -116,6 +123,13 @@ function HeatFindings({ heat }: { readonly heat: HeatState }) {
           )}
         </Suspense>
       </FoldPanel>
+      {request !== undefined && (
+        <FoldPanel title="What if" summary="two settings side by side" testID="what-if">
+          <Suspense fallback={null}>
+            <WhatIf request={request} planned={answer} />
+          </Suspense>
+        </FoldPanel>
+      )}
     </View>
   );
 }

@@ -1,0 +1,151 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '../../core/job';
+import { planJob } from '../../core/plan/planJob';
+import { InputError, type Problem } from '../../core/problem';
+import { checkJob } from '../../core/job';
+import { roomTemperatureRule, timeRule } from '../../core/quantity/rules';
+import { undersides, type Underside } from '../../core/thermal/heatSchema';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { FieldRow } from '../../ui/fields/FieldRow';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { undersideNames } from '../../words/heat';
+import { sayProblem } from '../../words/problems';
+import { useHeat } from '../../workers/useHeat';
+import type { HeatAnswer, HeatRequest } from '../../workers/heatWorker';
+import { ComparedCurves } from './ComparedCurves';
+import { ComparedFigures } from './ComparedFigures';
+
+type Followed = Extract<HeatAnswer, { readonly view: unknown }>;
+
+/** What is tried in place of the job's own; empty: as planned. */
+interface Trial {
+  readonly room: string;
+  readonly fan: string;
+  readonly underside: Underside | undefined;
+  /** Place of a resin on the shelf. */
+  readonly resin: string;
+}
+
+const asPlanned = 'planned';
+const nothingTried: Trial = { room: '', fan: '', underside: undefined, resin: asPlanned };
+
+/** The job with what is tried put in; a day's curve gives way to a room that is typed. */
+function tried(job: Job, trial: Trial, shelf: HeatRequest['shelf']): unknown {
+  const { day, ...heat } = job.heat ?? {};
+  const card = shelf.resins[Number(trial.resin)];
+  return {
+    ...job,
+    ...(trial.room === '' ? {} : { room: { temperature: trial.room } }),
+    ...(trial.resin === asPlanned || card === undefined
+      ? {}
+      : { resin: card, hardener: undefined }),
+    heat: {
+      ...heat,
+      ...(trial.room === '' && day !== undefined ? { day } : {}),
+      ...(trial.fan === '' ? {} : { fan: trial.fan }),
+      ...(trial.underside === undefined ? {} : { underside: trial.underside }),
+    },
+  };
+}
+
+/** Plans what is tried; what is wrong with it comes back as a problem. */
+function triedRequest(base: HeatRequest, trial: Trial): HeatRequest | Problem {
+  const { value: job, problems } = checkJob(tried(base.job, trial, base.shelf));
+  if (job === undefined) return problems[0]!;
+  try {
+    return { job, plan: planJob(job, base.shelf), shelf: base.shelf };
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
+}
+
+/** Two settings side by side: as planned, and with something else. */
+export default function WhatIf({
+  request,
+  planned,
+}: {
+  readonly request: HeatRequest;
+  readonly planned: Followed;
+}) {
+  const [trial, setTrial] = useState(nothingTried);
+  const asked = useMemo(() => triedRequest(request, trial), [request, trial]);
+  const problem = 'code' in asked ? asked : undefined;
+  const { answer, problem: lost } = useHeat('code' in asked ? undefined : asked, 'figures');
+  const change = (next: Partial<Trial>): void => setTrial({ ...trial, ...next });
+  const wrong = (field: string): Problem | undefined =>
+    problem?.field === field ? problem : undefined;
+  const elsewhere =
+    lost ?? (problem !== undefined && !fieldsHere.includes(problem.field) ? problem : undefined);
+  return (
+    <View style={styles.stack}>
+      <FieldRow>
+        <QuantityField
+          label="If the room were"
+          value={trial.room}
+          onChange={(room) => change({ room })}
+          unit="°C"
+          rule={roomTemperatureRule}
+          problem={wrong('room.temperature')}
+        />
+        <QuantityField
+          label="With a fan for"
+          value={trial.fan}
+          onChange={(fan) => change({ fan })}
+          unit="h"
+          rule={timeRule}
+          problem={wrong('heat.fan')}
+        />
+      </FieldRow>
+      <ChoiceField
+        label="Standing"
+        value={trial.underside ?? asPlanned}
+        choices={[
+          { value: asPlanned, label: 'As planned' },
+          ...undersides
+            .filter((each) => each !== 'plate')
+            .map((value) => ({ value, label: undersideNames[value] })),
+        ]}
+        onChange={(value) =>
+          change({ underside: value === asPlanned ? undefined : (value as Underside) })
+        }
+      />
+      {request.shelf.resins.length > 0 && (
+        <ChoiceField
+          label="Resin"
+          value={trial.resin}
+          choices={[
+            { value: asPlanned, label: 'As planned' },
+            ...request.shelf.resins.map(({ name }, at) => ({ value: String(at), label: name })),
+          ]}
+          onChange={(resin) => change({ resin })}
+        />
+      )}
+      {elsewhere !== undefined && (
+        <Words colour="stop" role="alert">
+          {sayProblem(elsewhere)}
+        </Words>
+      )}
+      {answer !== undefined && 'view' in answer && (
+        <>
+          <ComparedFigures planned={planned.plan} tried={answer.plan} />
+          <ComparedCurves
+            planned={planned.view}
+            tried={answer.view}
+            plans={[planned.plan, answer.plan]}
+          />
+        </>
+      )}
+      {answer !== undefined && !('view' in answer) && (
+        <Words>This resin has no heat that is worth working out.</Words>
+      )}
+    </View>
+  );
+}
+
+const fieldsHere = ['room.temperature', 'heat.fan'];
+
+const styles = StyleSheet.create({ stack: { gap: space.medium } });
