@@ -4,6 +4,7 @@ import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayMoney, sayPercent, sayTime } from './figures';
 import { clarityNames, familyNames } from './names';
 import type { ResinFamily } from '../core/resin/families';
+import { sayDegrees } from './heat';
 import { saidCodes, sayProblem } from './problems';
 import { sayWarning } from './warnings';
 
@@ -51,7 +52,8 @@ export function sayFit({ code, data }: Fit): string {
 
 /** The figures of a choice by what they are; a dash where the card does not say. */
 export function sayChoice(choice: ResinChoice, currency: string): Record<ChoiceFigure, string> {
-  const { layers, doneMin, potLifeMin, workingMin, cost, leftoverMl, clarity, depthUsed } = choice;
+  const { layers, doneMin, potLifeMin, workingMin, cost, leftoverMl, clarity, depthUsed, peakC } =
+    choice;
   const none = '–';
   return {
     layers: layers === undefined ? none : String(layers),
@@ -64,8 +66,7 @@ export function sayChoice(choice: ResinChoice, currency: string): Record<ChoiceF
     leftover: leftoverMl === undefined ? none : sayMl(leftoverMl),
     depth: depthUsed === undefined ? none : sayPercent(depthUsed),
     clarity: clarity === undefined ? none : clarityNames[clarity],
-    // There is none until the heat of the cure is worked out.
-    peak: none,
+    peak: peakC === undefined ? none : sayDegrees(peakC),
   };
 }
 

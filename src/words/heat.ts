@@ -6,7 +6,6 @@ import type { HeatForm } from '../core/plan/heat/heatShapeOf';
 import type { SecondLayer } from '../core/plan/heat/secondLayer';
 import { formatPlain } from '../core/quantity/format';
 import { runawayC, type HeatBand } from '../core/thermal/bands';
-import { greatestBatchG } from '../core/thermal/bucket';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { HeatFamily } from '../core/thermal/heatFamilies';
 import type { Underside } from '../core/thermal/heatSchema';
@@ -172,7 +171,17 @@ export function sayCalibration({ verdict, assumed }: Calibration): string {
 
 /** How a batch fares in its cup. */
 export function sayBucket(bucket: JobBucket): readonly string[] {
-  const { massG, potLifeMin, labelMin, warmMin, dangerMin, workingMin, largestG, margin } = bucket;
+  const {
+    massG,
+    potLifeMin,
+    labelMin,
+    warmMin,
+    dangerMin,
+    workingMin,
+    largestG,
+    anyBatch,
+    margin,
+  } = bucket;
   const inCup =
     potLifeMin === undefined
       ? `${sayG(massG)} stay pourable for two days in the cup.`
@@ -184,7 +193,7 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
   const batch =
     largestG === undefined
       ? 'No batch leaves time to mix and pour.'
-      : largestG >= greatestBatchG
+      : anyBatch
         ? 'Any batch leaves time to pour.'
         : `Batches up to ${formatPlain(Math.floor(largestG / 10) * 10, 0)}\u00a0g leave time to pour.`;
   return [

@@ -1,6 +1,7 @@
 import { expose, transfer } from 'comlink';
 import { adviseHeat } from '../core/plan/heat/adviseHeat';
 import { bucketOf } from '../core/plan/heat/bucketOf';
+import { choicePeaks } from '../core/plan/heat/choicePeaks';
 import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
 import { roomDepths } from '../core/plan/heat/roomDepth';
@@ -45,6 +46,7 @@ const worker: HeatWorker = {
       tell({ depths: roomDepths(given) });
       return undefined;
     }),
+  peaks: async (job, shelf, tell) => choicePeaks(job, shelf, tell),
 };
 
 expose(worker);

@@ -1,6 +1,7 @@
 import type { Job } from '../core/job';
 import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
+import type { ChoicePeak } from '../core/plan/heat/withPeaks';
 import type { HeatPlan, NoHeat } from '../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../core/plan/heat/heatView';
 import type { RoomDepths } from '../core/plan/heat/roomDepth';
@@ -35,4 +36,6 @@ export interface HeatWorker {
     request: HeatRequest,
     tell: (part: Partial<HeatMore>) => void,
   ) => Promise<Told<undefined>>;
+  /** The peak with every resin of the shelf, each told as soon as it is there. */
+  readonly peaks: (job: Job, shelf: Shelf, tell: (peak: ChoicePeak) => void) => Promise<void>;
 }

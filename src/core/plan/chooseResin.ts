@@ -37,8 +37,8 @@ export interface ResinChoice {
   /** With whole kits and delivery. */
   readonly cost: number | undefined;
   readonly leftoverMl: number | undefined;
-  /** Foreseen in the pour; there is none until the heat of the cure is modelled. */
-  readonly peakC: undefined;
+  /** Foreseen in the hottest layer; it comes later than the rest (`choicePeaks`). */
+  readonly peakC: number | undefined;
   readonly clarity: Clarity | undefined;
   readonly viscosityMPaS: number | undefined;
   /** The deepest layer as a share of what the resin takes. */
@@ -90,7 +90,7 @@ const against: Readonly<Record<string, Fit['severity']>> = {
 };
 
 /** A pour that is not cut yet is cut by the resin: that is what is being chosen. */
-function asChosen(job: Job, resin: Resin, hardener: string | undefined): Job {
+export function asChosen(job: Job, resin: Resin, hardener: string | undefined): Job {
   const { style, heights: _, ...layers } = job.layers ?? {};
   const cut = style === undefined || style === 'one-pour' ? 'equal' : style;
   // What the person knew of the other resin does not hold for this one.

@@ -2,6 +2,7 @@ import { useState, type ComponentType } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/chooseResin';
+import { withPeaks } from '../../core/plan/heat/withPeaks';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
 import type { JobDraft } from '../../data/draft/jobDraft';
@@ -21,6 +22,7 @@ import { wantNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 import { wants } from '../../core/job';
 import { useChoices } from '../../workers/useChoices';
+import { useChoicePeaks } from '../../workers/useChoicePeaks';
 import { ChoiceList } from './ChoiceList';
 import type { ChoicesProps } from './choicesProps';
 import { PlainChoices } from './PlainChoices';
@@ -49,6 +51,7 @@ export function ResinStep({
   const chosen = useWatch<JobDraft, 'resin'>({ name: 'resin' });
   const hardener = useWatch<JobDraft, 'hardener'>({ name: 'hardener' });
   const choices = useChoices(job, shelf, day);
+  const peaks = useChoicePeaks(job, shelf);
   const { resins } = shelf;
   const isOwn = chosen !== undefined && !resins.some(({ id }) => id === chosen.id);
   const problem = problems.find(({ field }) => /^(resin|hardener)/.test(field));
@@ -65,7 +68,7 @@ export function ResinStep({
     setValue('resin', resin);
   }
 
-  const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
+  const shown = choices === undefined ? undefined : inChoiceOrder(withPeaks(choices, peaks), order);
   return (
     <View style={styles.stack}>
       {problem !== undefined && <Words colour="stop">Choose a resin. {sayProblem(problem)}</Words>}

@@ -1,4 +1,4 @@
-import { bucketHeat, largestBatchG, type BucketHeat } from '../../thermal/bucket';
+import { bucketHeat, greatestBatchG, largestBatchG, type BucketHeat } from '../../thermal/bucket';
 import { workingMin } from '../../mix/working';
 import type { Plan } from '../planTypes';
 import type { HeatCaseOfJob } from './heatOfPlan';
@@ -15,6 +15,8 @@ export interface JobBucket extends BucketHeat {
   readonly margin: number;
   /** The largest batch that leaves time to pour, g; undefined where none does. */
   readonly largestG: number | undefined;
+  /** Not even the largest that was tried is too large. */
+  readonly anyBatch: boolean;
 }
 
 const marginFromG = 500;
@@ -30,6 +32,12 @@ export function bucketOf(given: HeatCaseOfJob, plan: Plan): JobBucket | undefine
   const margin = isFast && massG > marginFromG ? fastMargin : 0;
   const perMl = plan.resin.mixedDensityGPerMl;
   const needed = (g: number): number => workingMin(g / perMl, plan.working);
+  const largestG = largestBatchG(
+    curing,
+    (g) => needed(g) / (1 - (isFast && g > marginFromG ? fastMargin : 0)),
+    setting.resinC,
+    roomC,
+  );
   return {
     ...bucketHeat(curing, massG, setting.resinC, roomC),
     massG,
@@ -37,11 +45,7 @@ export function bucketOf(given: HeatCaseOfJob, plan: Plan): JobBucket | undefine
     workingMin: needed(massG),
     labelMin: plan.working.labelMin,
     margin,
-    largestG: largestBatchG(
-      curing,
-      (g) => needed(g) / (1 - (isFast && g > marginFromG ? fastMargin : 0)),
-      setting.resinC,
-      roomC,
-    ),
+    largestG,
+    anyBatch: largestG === greatestBatchG,
   };
 }

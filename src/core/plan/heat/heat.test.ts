@@ -2,7 +2,10 @@ import type { Job } from '../../job';
 import { readJob } from '../../job';
 import type { InputError } from '../../problem';
 import { planJob } from '../planJob';
+import { chooseResin } from '../chooseResin';
 import { adviseHeat } from './adviseHeat';
+import { choicePeaks } from './choicePeaks';
+import { withPeaks, type ChoicePeak } from './withPeaks';
 import { bucketOf } from './bucketOf';
 import { followJob, heatCaseOfJob, heatOfPlan, type HeatCaseOfJob } from './heatOfPlan';
 import { heatViewOf } from './heatView';
@@ -343,6 +346,24 @@ describe('second layer', () => {
       secondLayerOf(given, followJob(given, { edges: false, picture: false })),
     ).toBeUndefined();
   });
+});
+
+test('every resin of the shelf with its peak, and days where no label tells them', () => {
+  const slow = { ...deep, id: 'slow', name: 'Slower', potLife: { ...deep.potLife, time: '12 h' } };
+  const light = { id: 'light', name: 'Light', family: 'uv' };
+  const shelf = {
+    resins: [{ ...deep, id: 'deep' }, slow, light].map(readJobResin),
+    moulds: [],
+  };
+  const job = jobOf();
+  const peaks: ChoicePeak[] = [];
+  choicePeaks(job, shelf, (peak) => peaks.push(peak));
+  expect(peaks.map(({ resinId }) => resinId)).toEqual(['deep', 'slow']);
+  const choices = withPeaks(chooseResin(job, shelf), peaks);
+  const of = (id: string) => choices.find(({ resinId }) => resinId === id);
+  within(of('deep')?.peakC, 62);
+  expect(of('deep')?.doneMin).toBeGreaterThan(24 * 60);
+  expect(of('light')?.peakC).toBeUndefined();
 });
 
 test('what is drawn is what is told', () => {
