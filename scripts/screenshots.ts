@@ -18,6 +18,15 @@ interface Shot {
 
 const screenSize = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
 
+/** Ranges, advice and the rest come after the first figures. */
+async function heatIsThere(page: Page): Promise<void> {
+  await page.getByTestId('heat-bucket').waitFor();
+  await page.getByTestId('heat-picture').waitFor();
+}
+
+const atTop = (page: Page, testId: string): Promise<void> =>
+  page.getByTestId(testId).evaluate((element) => element.scrollIntoView({ block: 'start' }));
+
 /** One picture of each main view, all from the demo data. */
 const shots: readonly Shot[] = [
   {
@@ -32,26 +41,10 @@ const shots: readonly Shot[] = [
   { name: 'jobs', path: '/jobs' },
   { name: 'job-measure', path: '/jobs/demo-drawer-knobs/measure' },
   {
-    name: 'job-channel',
-    path: '/jobs/demo-galley-inlay/measure',
-    act: (page) => page.getByRole('button', { name: 'Next station' }).scrollIntoViewIfNeeded(),
-  },
-  {
     name: 'trace',
     path: '/jobs/demo-sill-knot/trace?of=parts&index=0',
     act: (page) => page.getByTestId('trace-canvas').locator('image').waitFor(),
   },
-  {
-    name: 'job-mesh',
-    path: '/jobs/demo-cleat-master/measure',
-    act: async (page) => {
-      await page.getByText('Choose another file').waitFor();
-      await page
-        .getByRole('radio', { name: 'A master in a mould box' })
-        .evaluate((element) => element.scrollIntoView({ block: 'end' }));
-    },
-  },
-  { name: 'mould-dark', path: '/moulds/demo-cleat-mould', dark: true },
   { name: 'job-resin', path: '/jobs/demo-lamp-base/resin' },
   { name: 'wide-choose', path: '/jobs/demo-lamp-base/choose', wide: true },
   {
@@ -62,33 +55,47 @@ const shots: readonly Shot[] = [
         .getByTestId('layer-table')
         .evaluate((element) => element.scrollIntoView({ block: 'end' })),
   },
+  { name: 'heat-layer', path: '/jobs/demo-lamp-base/heat', act: heatIsThere },
+  {
+    name: 'heat-curves',
+    path: '/jobs/demo-lamp-base/heat',
+    act: async (page) => {
+      await heatIsThere(page);
+      await atTop(page, 'heat-picture');
+    },
+  },
+  {
+    name: 'heat-depth',
+    path: '/jobs/demo-lamp-base/heat',
+    act: async (page) => {
+      await heatIsThere(page);
+      await page.getByRole('button', { name: 'Depth for this room' }).click();
+      await page.getByTestId('depth-here').waitFor();
+      await atTop(page, 'heat-bucket');
+    },
+  },
+  {
+    name: 'heat-what-if',
+    path: '/jobs/demo-lamp-base/heat',
+    act: async (page) => {
+      await heatIsThere(page);
+      await page.getByRole('button', { name: 'What if' }).click();
+      await page.getByLabel('If the room were').fill('25 °C');
+      await page
+        .getByTestId('compared')
+        .filter({ hasText: /Easy\s*(Warm|High)/ })
+        .waitFor();
+      await atTop(page, 'what-if');
+    },
+  },
+  { name: 'wide-heat', path: '/jobs/demo-lamp-base/heat', wide: true, act: heatIsThere },
   { name: 'job-colour', path: '/jobs/demo-drawer-knobs/colour' },
   {
     name: 'job-batches',
     path: '/jobs/demo-drawer-knobs/mix',
     act: (page) => page.getByTestId('figures').scrollIntoViewIfNeeded(),
   },
-  {
-    name: 'job-correction',
-    path: '/jobs/demo-drawer-tray/mix',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Poured too much?' }).click();
-      await page.getByLabel('A in the cup').fill('610 g');
-      await page.getByLabel('B in the cup').fill('182 g');
-      await page
-        .getByTestId('corrected')
-        .evaluate((element) => element.scrollIntoView({ block: 'end' }));
-    },
-  },
   { name: 'buying-dark', path: '/buying', dark: true },
-  {
-    name: 'job-bad-input',
-    path: '/jobs/demo-drawer-tray/measure',
-    act: async (page) => {
-      await page.getByLabel('Depth').fill('3 m2');
-      await page.getByText('this wants a length').scrollIntoViewIfNeeded();
-    },
-  },
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
   { name: 'shelf', path: '/shelf' },
   { name: 'resin-card', path: '/shelf/demo-table-coat' },

@@ -71,6 +71,7 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     overage: '10 %',
     resin: card('demo-slow-clear'),
     layers: { style: 'equal', caution: 0.85 },
+    heat: { pouredAt: '17:30', underside: 'bench' },
     tint: { name: 'Smoke', kind: 'dye', share: '0.2 %', testDepth: '5 mm', swatch: '#8d8378' },
   },
   {
