@@ -1,0 +1,185 @@
+import type { HeatPlan, PlannedHeat } from '../core/plan/heat/heatOfPlan';
+import {
+  hottestLayer,
+  sayAdvice,
+  sayAssumed,
+  sayBand,
+  sayBucket,
+  sayCalibration,
+  sayClock,
+  sayForm,
+  sayFormBears,
+  sayHard,
+  sayNoHeat,
+  sayPeak,
+  sayPeakTime,
+  saySecond,
+} from './heat';
+
+/** Spaces that hold a figure and its unit together, made plain for reading. */
+const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
+
+const layer: PlannedHeat = {
+  peakC: { low: 46.9, mid: 61.7, high: 83.4 },
+  peakH: 10.9,
+  gelH: 9.96,
+  gelAllH: 13.5,
+  tackFreeH: 23,
+  recoatH: { from: 13.5, to: 44 },
+  demouldH: 46,
+  hardH: 258,
+  alphaEnd: 0.927,
+  band: 'warm',
+  onEdge: true,
+  ceilingC: 173,
+  pouredH: 0,
+  peakAtMin: 296.9,
+  asleep: true,
+  formBearsC: undefined,
+};
+
+test('a peak is a range in whole degrees', () => {
+  expect(plain(sayPeak('deep-pour-epoxy', layer))).toBe('47 to 83 °C');
+});
+
+test('a runaway has no exact peak', () => {
+  const lost = { ...layer, band: 'runaway', peakC: { low: 120, mid: 154, high: 160 } } as const;
+  expect(plain(sayPeak('deep-pour-epoxy', lost))).toBe('runaway, above about 90 °C');
+  const maybe = { ...layer, band: 'high', peakC: { low: 60, mid: 80, high: 130 } } as const;
+  expect(plain(sayPeak('deep-pour-epoxy', maybe))).toBe('60 to above 90 °C');
+  expect(plain(sayPeak('slow-polyurethane', maybe))).toBe('60 to above 115 °C');
+});
+
+test('when it peaks, and whether anybody is awake', () => {
+  expect(plain(sayPeakTime(layer))).toBe(
+    'Peak 11 h after it is poured, at 04:57: you will be asleep.',
+  );
+  expect(plain(sayPeakTime({ ...layer, asleep: false, peakAtMin: 900 }))).toBe(
+    'Peak 11 h after it is poured, at 15:00.',
+  );
+  expect(plain(sayPeakTime({ ...layer, peakAtMin: undefined }))).toBe(
+    'Peak 11 h after it is poured.',
+  );
+  expect(sayPeakTime({ ...layer, peakH: undefined })).toContain('too flat to say when');
+});
+
+test.each([
+  [0, '00:00'],
+  [299.6, '05:00'],
+  [1439.8, '00:00'],
+  [1110, '18:30'],
+])('%f min after midnight: %s', (minutes, clock) => {
+  expect(sayClock(minutes)).toBe(clock);
+});
+
+test('a band says what it means, and the edge what moves it', () => {
+  expect(sayBand(layer)).toContain('fine for most pieces');
+  expect(sayBand(layer)).toContain('stands on the edge');
+  expect(sayBand({ ...layer, onEdge: false, band: 'easy' })).not.toContain('edge');
+});
+
+test('hard, or never in this room', () => {
+  expect(plain(sayHard(layer))).toBe('Fully hard after 10.8 days.');
+  expect(plain(sayHard({ ...layer, hardH: undefined, alphaEnd: 0.8999 }))).toContain(
+    '89 % cured after 30 days',
+  );
+});
+
+test('a form that will not bear it', () => {
+  expect(sayFormBears(layer)).toBe('');
+  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bears 75 °C');
+});
+
+test.each([
+  ['cooler-room', { byK: 4, roomC: 19 }, 'Room 4 K cooler, 19 °C: 12 K less, about 50 °C'],
+  ['fan', {}, 'A fan until it has peaked: 12 K less, about 50 °C'],
+  ['blocks', {}, 'The form raised on blocks: 12 K less, about 50 °C'],
+  ['one-more-layer', { layers: 3, gapH: 12 }, '3 layers, 12 h apart: 12 K less, about 50 °C'],
+  ['resin', { name: 'Slower' }, 'Slower instead: 12 K less, about 50 °C'],
+  [
+    'mould',
+    { solid: 'aluminium', thicknessMm: 3 },
+    'A floor of aluminium, 3 mm: 12 K less, about 50 °C',
+  ],
+] as const)('advice: %s', (code, data, text) => {
+  expect(plain(sayAdvice({ code, data, peakC: 50, lessK: 12 }))).toBe(text);
+});
+
+test('a label that contradicts itself is explained, with what is planned', () => {
+  const verdict = { code: 'depth-too-large', labelMm: 50, peakC: 90, plannedMm: 38.4 } as const;
+  const text = plain(sayCalibration({ rateScale: 1, kappa: 0.6, verdict, assumed: ['mass'] }));
+  expect(text).toContain('should overheat at 50 mm');
+  expect(text).toContain('Planning with 38 mm');
+  expect(text).toContain('does not say its mass');
+});
+
+test.each(['no-pot-life', 'no-depth', 'agrees'] as const)('a label: %s', (code) => {
+  const text = sayCalibration({ rateScale: 1, kappa: 0.25, verdict: { code }, assumed: [] });
+  expect(text).toMatch(/\.$/);
+  expect(text).not.toContain('assumed');
+});
+
+test('the bucket against its label', () => {
+  const bucket = {
+    massG: 1200,
+    resinC: 23,
+    potLifeMin: 24,
+    by: 'hot',
+    warmMin: 18,
+    dangerMin: 27,
+    workingMin: 9,
+    labelMin: 35,
+    margin: 1 / 3,
+    largestG: 2345,
+    anyBatch: false,
+  } as const;
+  expect(sayBucket(bucket).map(plain)).toEqual([
+    '1200.0 g stay pourable for 24 min in the cup (label 35 min); mixing and pouring take 9 min.',
+    'At 40 °C after 18 min: pour now. At 60 °C after 27 min: take it outdoors.',
+    'Batches up to 2340 g leave time to pour.',
+    'Fast resin in a large cup: a third of the time is kept back.',
+  ]);
+  const cool = { ...bucket, potLifeMin: undefined, dangerMin: undefined, margin: 0 };
+  expect(sayBucket({ ...cool, anyBatch: true }).map(plain)).toEqual([
+    '1200.0 g stay pourable for two days in the cup.',
+    'It never gets hot in the cup.',
+    'Any batch leaves time to pour.',
+  ]);
+  expect(sayBucket({ ...bucket, largestG: undefined })[2]).toContain('No batch');
+});
+
+test('the second layer: in its window, past it, at once, never', () => {
+  const tackyH = { from: 13, to: 30 };
+  const said = (change: object) =>
+    plain(saySecond({ earliestH: 24, peakC: 64.6, tackyH, overlap: true, ...change }));
+  expect(said({})).toBe(
+    'The second layer overheats nothing from 24 h on, at about 65 °C. Sticky from 13 h to 30 h.',
+  );
+  expect(said({ overlap: false })).toContain('cure, scuff it, wipe it and pour');
+  expect(said({ earliestH: 0.1 })).toContain('never overheat');
+  expect(said({ earliestH: undefined, peakC: undefined, overlap: false })).toContain(
+    'pour thinner layers',
+  );
+  expect(said({ tackyH: { from: undefined, to: undefined } })).toContain('does not get sticky');
+});
+
+test('what does not apply says so', () => {
+  expect(sayNoHeat({ told: false, code: 'no-depth', data: {} })).toContain('Measure the cavity');
+  expect(sayNoHeat({ told: false, code: 'family-without-heat', data: { family: 'uv' } })).toContain(
+    'UV resin does not warm itself',
+  );
+});
+
+test('forms and assumptions are said', () => {
+  expect(sayForm({ kind: 'cup', widthMm: 90, depthMm: 60, why: 'thickest-cylinder' })).toContain(
+    'thickest place',
+  );
+  const plan = { assumed: ['resin-as-room', 'timber-sides'] } as unknown as HeatPlan;
+  expect(sayAssumed(plan)).toBe('Assumed: resin as warm as the room, 40 mm timber at the sides.');
+  expect(sayAssumed({ ...plan, assumed: [] })).toBe('');
+});
+
+test('of several layers the hottest is told where there is room for one', () => {
+  const cool = { ...layer, peakC: { low: 20, mid: 25, high: 30 } };
+  expect(hottestLayer({ layers: [cool, layer, cool] } as unknown as HeatPlan)).toBe(layer);
+});
