@@ -1,5 +1,6 @@
 import { benchAmounts } from './amounts';
 import { benchHeat } from './heat/heat';
+import { benchHeatScreen } from './heat/screen';
 import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
@@ -14,6 +15,7 @@ async function main(): Promise<void> {
     ...benchMeasure(),
     ...benchHeat(),
     ...(await benchMesh()),
+    ...(await benchHeatScreen()),
     ...(await benchLoad()),
     ...(await benchTrace()),
   ];
