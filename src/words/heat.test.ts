@@ -83,6 +83,9 @@ test('hard, or never in this room', () => {
   expect(plain(sayHard({ ...layer, hardH: undefined, alphaEnd: 0.8999 }))).toContain(
     '89 % cured after 30 days',
   );
+  expect(plain(sayHard({ ...layer, hardH: undefined }, 20.3))).toContain(
+    'A room of 21 °C would do',
+  );
 });
 
 test('a form that will not bear it', () => {

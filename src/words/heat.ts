@@ -108,11 +108,18 @@ export function sayAdvice({ code, peakC, lessK, data }: HeatAdvice): string {
   }
 }
 
-/** Will it ever be hard in this room. */
-export function sayHard({ hardH, alphaEnd }: PlannedHeat): string {
+/**
+ * Will it ever be hard in this room.
+ * @param enoughC a room that would do, where one was looked for and found
+ */
+export function sayHard({ hardH, alphaEnd }: PlannedHeat, enoughC?: number): string {
   if (hardH !== undefined) return `Fully hard after ${sayHours(hardH)}.`;
   const share = formatPlain(Math.floor(alphaEnd * 100), 0);
-  return `It does not get fully hard in this room: ${share}\u00a0% cured after 30 days, 90\u00a0% is hard. A warmer room or an oven at the end would help.`;
+  const helps =
+    enoughC === undefined
+      ? 'A warmer room or an oven at the end would help.'
+      : `A room of ${sayDegrees(Math.ceil(enoughC))} would do, or an oven at the end.`;
+  return `It does not get fully hard in this room: ${share}\u00a0% cured after 30 days, 90\u00a0% is hard. ${helps}`;
 }
 
 const formWords: Readonly<Record<HeatForm['why'], string>> = {

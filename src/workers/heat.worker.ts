@@ -5,6 +5,7 @@ import { choicePeaks } from '../core/plan/heat/choicePeaks';
 import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
 import { roomDepths } from '../core/plan/heat/roomDepth';
+import { warmEnoughC } from '../core/plan/heat/warmEnough';
 import { secondLayerOf } from '../core/plan/heat/secondLayer';
 import type { HeatAnswer, HeatWorker } from './heatWorker';
 import { told, type Told } from './told';
@@ -43,6 +44,9 @@ const worker: HeatWorker = {
       const others = shelf.resins.filter(({ id }) => id !== job.resin.id);
       tell({ advice: adviseHeat(given, gapH, others) });
       tell({ bucket: bucketOf(given, plan), second: secondLayerOf(given, followed) });
+      if (followed.plan.layers.some(({ hardH }) => hardH === undefined)) {
+        tell({ warmEnoughC: warmEnoughC(given) });
+      }
       tell({ depths: roomDepths(given) });
       return undefined;
     }),

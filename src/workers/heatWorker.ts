@@ -26,6 +26,8 @@ export interface HeatMore {
   readonly depths: RoomDepths;
   readonly bucket: JobBucket | undefined;
   readonly second: SecondLayer | undefined;
+  /** The room that would do where the pour's own never gets it hard; undefined where its own does, or none would. */
+  readonly warmEnoughC: number | undefined;
 }
 
 /** The heat model, over the thread's border. */

@@ -22,6 +22,8 @@ interface HeatLayerFiguresProps {
   readonly number: number | undefined;
   /** Whether the range is there yet. */
   readonly ranged: boolean;
+  /** A room in which it would get hard, where this one is too cold. */
+  readonly warmEnoughC: number | undefined;
 }
 
 const never = 'not in this room';
@@ -29,7 +31,13 @@ const hours = (value: number | undefined): string =>
   value === undefined ? never : sayHours(value);
 
 /** What becomes of one layer: its peak first, then the times. */
-export function HeatLayerFigures({ family, layer, number, ranged }: HeatLayerFiguresProps) {
+export function HeatLayerFigures({
+  family,
+  layer,
+  number,
+  ranged,
+  warmEnoughC,
+}: HeatLayerFiguresProps) {
   const { band, peakC, gelH, tackFreeH, recoatH, demouldH } = layer;
   const times: readonly (readonly [string, string])[] = [
     ['Gels', hours(gelH)],
@@ -65,7 +73,7 @@ export function HeatLayerFigures({ family, layer, number, ranged }: HeatLayerFig
           </View>
         ))}
       </View>
-      <Words>{sayHard(layer)}</Words>
+      <Words>{sayHard(layer, warmEnoughC)}</Words>
     </Panel>
   );
 }

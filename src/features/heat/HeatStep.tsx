@@ -83,6 +83,7 @@ function HeatFindings({
           layer={layer}
           number={plan.layers.length > 1 ? at + 1 : undefined}
           ranged={more.plan !== undefined}
+          warmEnoughC={more.warmEnoughC}
         />
       ))}
       <Suspense fallback={null}>

@@ -4,7 +4,7 @@ import { mouldMaterials } from '../../core/measure/mould/materials';
 import { mouldInJob, mouldSchema, type Mould } from '../../core/measure/mould/mouldSchema';
 import type { MeasuredMould } from '../../core/plan/mouldOfJob';
 import type { Problem } from '../../core/problem';
-import { temperatureLimitRule } from '../../core/quantity/rules';
+import { lengthRule, temperatureLimitRule } from '../../core/quantity/rules';
 import { check } from '../../core/schema/check';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { download, fileNameOf } from '../../data/files/download';
@@ -55,7 +55,9 @@ export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreen
     asked || typed !== '' ? problems.find((problem) => problem.field === field) : undefined;
   const set = (changed: Partial<MouldDraft>): void =>
     setDraft((before) => ({ ...before, ...changed }));
-  const text = (key: 'name' | 'greatestTemperature' | 'castings' | 'lastFault' | 'notes') => ({
+  const text = (
+    key: 'name' | 'wall' | 'greatestTemperature' | 'castings' | 'lastFault' | 'notes',
+  ) => ({
     value: draft[key],
     onChange: (value: string) => set({ [key]: value }),
     problem: problemAt(key, draft[key]),
@@ -141,6 +143,12 @@ export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreen
         />
       </View>
       <FieldRow>
+        <QuantityField
+          label="Thickness of its walls"
+          {...text('wall')}
+          unit="mm"
+          rule={lengthRule}
+        />
         <QuantityField
           label="Greatest temperature it stands"
           {...text('greatestTemperature')}

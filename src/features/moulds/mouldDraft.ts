@@ -19,6 +19,8 @@ export interface MouldDraft {
   name: string;
   material: MouldMaterial | undefined;
   cavities: CavityDraft[];
+  /** Thickness of its sides and floor. */
+  wall: string;
   greatestTemperature: string;
   castings: string;
   photo: string | undefined;
@@ -53,6 +55,7 @@ export function mouldDraft(mould: Mould | MeasuredMould | undefined): MouldDraft
     name: mould?.name ?? '',
     material: mould?.material,
     cavities: mould?.cavities.map(cavityDraft) ?? [emptyCavity()],
+    wall: mould?.wall ?? '',
     greatestTemperature: mould?.greatestTemperature ?? '',
     castings: String(mould?.castings ?? 0),
     photo: mould?.photo,

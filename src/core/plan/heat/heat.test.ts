@@ -10,6 +10,7 @@ import { bucketOf } from './bucketOf';
 import { followJob, heatCaseOfJob, heatOfPlan, type HeatCaseOfJob } from './heatOfPlan';
 import { heatViewOf } from './heatView';
 import { roomDepths } from './roomDepth';
+import { warmEnoughC } from './warmEnough';
 import { secondLayerOf } from './secondLayer';
 
 const deep = {
@@ -222,6 +223,17 @@ test('3 mm at 12 °C never gets fully hard', () => {
   expect(layers[0]?.hardH).toBeUndefined();
   expect(layers[0]?.alphaEnd).toBeLessThan(0.9);
   expect(layers[0]?.peakH).toBeUndefined();
+});
+
+test('too cold: how warm would do, and there it does', () => {
+  const thin = { measure: { parts: [{ ...tray, depth: '3 mm' }] } };
+  const enoughC = warmEnoughC(caseOf({ ...thin, room: { temperature: '12 °C' } }))!;
+  expect(enoughC).toBeGreaterThan(14);
+  expect(enoughC).toBeLessThan(26);
+  const at = (roomC: number) =>
+    heatOf({ ...thin, room: { temperature: `${roomC} °C` } }).layers[0]?.hardH;
+  expect(at(enoughC)).toBeDefined();
+  expect(at(enoughC - 1)).toBeUndefined();
 });
 
 test('a day that goes round: warmer afternoons make it hotter than its mean alone', () => {

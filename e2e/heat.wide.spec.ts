@@ -1,0 +1,20 @@
+import { expect, test, type } from './app';
+
+test('wide: the painted cut stands under the Section while the steps scroll', async ({ page }) => {
+  await page.goto('/jobs/demo-galley-inlay/heat');
+  const picture = page.getByTestId('heat-picture');
+  await expect(picture).toBeVisible();
+  const at = await picture.boundingBox();
+  const steps = await page.getByTestId('heat-layer').first().boundingBox();
+  expect(at?.x).toBeGreaterThan((steps?.x ?? 0) + (steps?.width ?? 0));
+  // Too cold for it to get hard, and how warm would do.
+  await expect(page.getByTestId('heat-layer').first()).toContainText(/A room of \d+\s°C would do/);
+  await page.getByRole('button', { name: 'Room and air' }).click();
+  await type(page.getByLabel('Room', { exact: true }), '24');
+  await expect(page.getByTestId('heat-layer').first()).toContainText('Fully hard after');
+});
+
+test('wide: the table of resins has their peaks', async ({ page }) => {
+  await page.goto('/jobs/demo-lamp-base/choose');
+  await expect(page.getByRole('row', { name: /Slow clear/ }).first()).toContainText(/\d+\s°C/);
+});
