@@ -120,6 +120,8 @@ test('a photo of the mould is kept small with its card', async ({ page }) => {
   await choose(Buffer.from(picture, 'base64'));
   await expect(page.getByRole('img', { name: 'Photo of the mould' })).toBeVisible();
   await page.getByRole('button', { name: 'Save the mould' }).tap();
+  // It leaves the screen once it is written.
+  await expect(page.getByRole('button', { name: 'Save the mould' })).toBeHidden();
   await page.goto('/moulds/demo-button-mould');
   const shown = page.getByRole('img', { name: 'Photo of the mould' });
   await expect(shown).toBeVisible();

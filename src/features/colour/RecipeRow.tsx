@@ -71,5 +71,6 @@ export function RecipeRow({ portion, onUse }: RecipeRowProps) {
 const styles = StyleSheet.create({
   stack: { gap: space.small },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
-  recipe: { flexDirection: 'row', alignItems: 'center' },
+  // On a narrow screen the sign goes under a long name.
+  recipe: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', maxWidth: '100%' },
 });
