@@ -55,7 +55,13 @@ export function ComparedFigures({
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: space.small, paddingVertical: space.tight },
-  label: { flex: 1.2 },
-  figure: { flex: 1 },
+  // On a narrow screen the figures go under their label.
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    columnGap: space.small,
+    paddingVertical: space.tight,
+  },
+  label: { flexGrow: 1, flexBasis: 100 },
+  figure: { flexGrow: 1, flexBasis: 88 },
 });
