@@ -1,0 +1,67 @@
+import { act, render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { readJob } from '../../core/job';
+import { heatOfPlan, type HeatPlan } from '../../core/plan/heat/heatOfPlan';
+import { planJob } from '../../core/plan/planJob';
+import { ThemeProvider } from '../../ui/ThemeProvider';
+import { ComparedFigures } from './ComparedFigures';
+import { HeatLayerFigures } from './HeatLayerFigures';
+
+/** The heat of a wide tray of a deep-pour epoxy. */
+function heatAt(temperature: string, depth = '50 mm'): HeatPlan {
+  const job = readJob({
+    format: 'nipperkin-job',
+    version: 1,
+    name: 'Tray',
+    room: { temperature },
+    measure: { parts: [{ shape: 'box', length: '600 mm', width: '400 mm', depth }] },
+    resin: {
+      name: 'Slow clear',
+      family: 'deep-pour-epoxy',
+      ratio: { by: 'weight', a: 2, b: 1 },
+      depth: { greatest: '50 mm' },
+      potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
+    },
+  });
+  const heat = heatOfPlan(job, planJob(job));
+  if (!heat.told) throw new Error(heat.code);
+  return heat;
+}
+
+async function shown(children: ReactNode): Promise<string> {
+  const { container } = render(<ThemeProvider>{children}</ThemeProvider>);
+  await act(async () => undefined);
+  return (container.textContent ?? '').replaceAll('\u00a0', ' ');
+}
+
+const figures = (heat: HeatPlan, ranged: boolean, warmEnoughC?: number) => (
+  <HeatLayerFigures
+    family={heat.family}
+    layer={heat.layers[0]!}
+    number={undefined}
+    ranged={ranged}
+    warmEnoughC={warmEnoughC}
+  />
+);
+
+test('a figure first, its range when that is there', async () => {
+  const heat = heatAt('23 °C');
+  expect(await shown(figures(heat, false))).toContain('about 62 °C');
+  expect(await shown(figures(heat, true))).toMatch(/4\d to 8\d °C/);
+});
+
+test('what does not happen in this room says so, and how warm would do', async () => {
+  const text = await shown(figures(heatAt('12 °C', '3 mm'), true, 19.4));
+  expect(text).toContain('too flat to say when');
+  expect(text).toContain('A room of 20 °C would do');
+});
+
+test('a runaway is not told to the degree', async () => {
+  expect(await shown(figures(heatAt('28 °C'), true))).toContain('above');
+});
+
+test('two settings stand side by side', async () => {
+  const text = await shown(<ComparedFigures planned={heatAt('23 °C')} tried={heatAt('28 °C')} />);
+  expect(text).toMatch(/Peak, about62 °C10\d °C/);
+  expect(text).toContain('BandWarmRunaway');
+});
