@@ -10,6 +10,7 @@ import {
   sayForm,
   sayFormBears,
   sayHard,
+  sayHere,
   sayNoHeat,
   sayPeak,
   sayPeakTime,
@@ -76,6 +77,11 @@ test('a band says what it means, and the edge what moves it', () => {
   expect(sayBand(layer)).toContain('fine for most pieces');
   expect(sayBand(layer)).toContain('stands on the edge');
   expect(sayBand({ ...layer, onEdge: false, band: 'easy' })).not.toContain('edge');
+});
+
+test('no temperature is told above what all of the heat would come to', () => {
+  expect(plain(sayHere(172.4, 173))).toBe('172 °C');
+  expect(plain(sayHere(190, 173))).toBe('above 173 °C');
 });
 
 test('hard, or never in this room', () => {

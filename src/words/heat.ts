@@ -15,6 +15,9 @@ import { familyNames } from './names';
 
 /** Whole degrees: the model knows no more. */
 export const sayDegrees = (celsius: number): string => `${formatPlain(celsius, 0)}\u00a0°C`;
+/** A temperature of a run; above what all of its heat at once would come to none is told. */
+export const sayHere = (celsius: number, ceilingC: number): string =>
+  celsius > ceilingC ? `above ${sayDegrees(ceilingC)}` : sayDegrees(celsius);
 const sayKelvin = (kelvin: number): string => `${formatPlain(kelvin, 0)}\u00a0K`;
 export const sayHours = (hours: number): string => sayTime(hours * 60);
 

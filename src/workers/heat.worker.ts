@@ -25,7 +25,7 @@ const worker: HeatWorker = {
     const answer = await told(async (): Promise<HeatAnswer> => {
       const given = heatCaseOfJob(job, plan, shelf);
       if (!given.told) return given;
-      const followed = followJob(given, { edges: false, picture: false });
+      const followed = followJob(given, { edges: false });
       return { plan: followed.plan, view: heatViewOf(given, followed) };
     });
     if ('value' in answer && 'view' in answer.value) {
@@ -37,7 +37,7 @@ const worker: HeatWorker = {
     told(async () => {
       const given = heatCaseOfJob(job, plan, shelf);
       if (!given.told) return undefined;
-      const followed = followJob(given, { edges: true, picture: false });
+      const followed = followJob(given, { edges: true });
       tell({ plan: followed.plan });
       const [layer] = followed.plan.layers;
       const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;

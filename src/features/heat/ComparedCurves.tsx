@@ -29,13 +29,13 @@ export function ComparedCurves({
     shownHours(plans[0], planned.timesH.at(-1) ?? 1),
     shownHours(plans[1], tried.timesH.at(-1) ?? 1),
   );
-  const highC = Math.max(...planned.coreC, ...tried.coreC);
+  const ceilingC = Math.max(...plans.flatMap(({ layers }) => layers.map((each) => each.ceilingC)));
+  const highC = Math.min(ceilingC, Math.max(...planned.coreC, ...tried.coreC));
   const lowC = Math.min(...planned.roomC, ...tried.roomC);
   const x = scaleLinear([0, untilH], [margin.left, width - margin.right]);
-  const y = scaleLinear(
-    [lowC, Math.max(highC, lowC + 10)],
-    [heightDp - margin.bottom, margin.top],
-  ).nice(4);
+  const y = scaleLinear([lowC, Math.max(highC, lowC + 10)], [heightDp - margin.bottom, margin.top])
+    .nice(4)
+    .clamp(true);
   const path = ({ timesH, coreC }: HeatView): string =>
     line<number>(
       (frame) => x(timesH[frame]!),

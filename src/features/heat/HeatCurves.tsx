@@ -75,9 +75,13 @@ export function HeatCurves({ view, plan, untilH, atH }: HeatCurvesProps) {
   const { timesH, coreC, surfaceC, undersideC, roomC, leastAlpha } = view;
   const frames = Array.from(timesH.keys()).filter((frame) => timesH[frame]! <= untilH * 1.02);
   const lowC = Math.floor(Math.min(...frames.map((frame) => roomC[frame]!)) / 10) * 10;
-  const highC = Math.max(...frames.map((frame) => coreC[frame]!), lowC + 20);
+  // A front that runs above what may be told is drawn along the top.
+  const ceilingC = plan.layers[0]?.ceilingC ?? Infinity;
+  const highC = Math.min(ceilingC, Math.max(...frames.map((frame) => coreC[frame]!), lowC + 20));
   const x = scaleLinear([0, untilH], [margin.left, width - margin.right]);
-  const y = scaleLinear([lowC, highC], [heightDp - margin.bottom, margin.top]).nice(4);
+  const y = scaleLinear([lowC, highC], [heightDp - margin.bottom, margin.top])
+    .nice(4)
+    .clamp(true);
   const share = scaleLinear([0, 1], [heightDp - margin.bottom, margin.top]);
   const path = (of: Float64Array, scale: (value: number) => number): string =>
     line<number>(

@@ -7,7 +7,7 @@ import { RangeField } from '../../ui/fields/RangeField';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { formatPlain } from '../../core/quantity/format';
-import { sayDegrees, sayHours } from '../../words/heat';
+import { sayHere, sayHours } from '../../words/heat';
 import { HeatCurves } from './HeatCurves';
 import { HeatCutDrawing } from './HeatCutDrawing';
 import { shownHours } from './shownHours';
@@ -60,7 +60,8 @@ export default function HeatPicture({
     return () => cancelAnimationFrame(request);
   }, [playing, untilH]);
   const frame = frameAt(view.timesH, atH);
-  const told = `${sayHours(atH)}: core ${sayDegrees(view.coreC[frame]!)}, surface ${sayDegrees(view.surfaceC[frame]!)}, underside ${sayDegrees(view.undersideC[frame]!)}, cured ${formatPlain(view.leastAlpha[frame]! * 100, 0)} to ${formatPlain(view.mostAlpha[frame]! * 100, 0)} %`;
+  const ceilingC = plan.layers[0]?.ceilingC ?? Infinity;
+  const told = `${sayHours(atH)}: core ${sayHere(view.coreC[frame]!, ceilingC)}, surface ${sayHere(view.surfaceC[frame]!, ceilingC)}, underside ${sayHere(view.undersideC[frame]!, ceilingC)}, cured ${formatPlain(view.leastAlpha[frame]! * 100, 0)} to ${formatPlain(view.mostAlpha[frame]! * 100, 0)} %`;
   return (
     <View style={styles.stack} testID="heat-picture">
       <HeatCutDrawing cut={view.cut} frame={frame} kind={plan.form.kind} told={told} />

@@ -336,7 +336,7 @@ describe('second layer', () => {
       measure: { parts: [{ ...tray, depth }] },
       layers: { heights: [depth === '100 mm' ? '50 mm' : '12 mm'] },
     });
-    return secondLayerOf(given, followJob(given, { edges: false, picture: false }))!;
+    return secondLayerOf(given, followJob(given, { edges: false }))!;
   };
 
   test('50 mm on 50 mm wait until the first has spent itself', () => {
@@ -354,9 +354,7 @@ describe('second layer', () => {
 
   test('one layer has no second', () => {
     const given = caseOf();
-    expect(
-      secondLayerOf(given, followJob(given, { edges: false, picture: false })),
-    ).toBeUndefined();
+    expect(secondLayerOf(given, followJob(given, { edges: false }))).toBeUndefined();
   });
 });
 
@@ -380,7 +378,7 @@ test('every resin of the shelf with its peak, and days where no label tells them
 
 test('what is drawn is what is told', () => {
   const given = caseOf();
-  const followed = followJob(given, { edges: false, picture: false });
+  const followed = followJob(given, { edges: false });
   const view = heatViewOf(given, followed);
   const [layer] = followed.plan.layers;
   within(Math.max(...view.coreC), layer!.peakC.mid, 0.01);
@@ -393,7 +391,7 @@ test('what is drawn is what is told', () => {
 
 test('a layer that is not poured yet is not drawn', () => {
   const given = caseOf({ layers: { style: 'equal', maxDepth: '25 mm' } });
-  const view = heatViewOf(given, followJob(given, { edges: false, picture: false }));
+  const view = heatViewOf(given, followJob(given, { edges: false }));
   expect(view.cut.temperaturesC[view.cut.rows - 1]).toBeNaN();
   expect(view.cut.temperaturesC.at(-1)).not.toBeNaN();
 });

@@ -86,9 +86,9 @@ export function heatCaseOfJob(
   return { told: true, ...place, family, calibration, curing, marks };
 }
 
-/** Grids for a figure; cross-sections have half of the cells a picture has. */
-const gridFor = ({ setting }: HeatCaseOfJob, picture: boolean): HeatGrid =>
-  setting.shape.kind === 'slab' || picture ? fineGrid : quickGrid;
+/** A column is quick however fine; a cross-section is not. */
+const gridFor = ({ setting }: HeatCaseOfJob): HeatGrid =>
+  setting.shape.kind === 'slab' ? fineGrid : quickGrid;
 
 function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedHeat {
   const pouredS = given.setting.layers[at]!.pouredS;
@@ -119,16 +119,15 @@ export interface FollowedHeat {
 /**
  * Follows a job's pour.
  * @param options.edges the edge test: six runs more
- * @param options.picture a finer cross-section, for looking at
  * @throws InputError `heat-lost-itself`
  */
 export function followJob(
   given: HeatCaseOfJob,
-  options: { readonly edges: boolean; readonly picture: boolean },
+  options: { readonly edges: boolean },
 ): FollowedHeat {
   const { setting, family, curing, calibration, marks, part, form, assumed } = given;
   const edges = options.edges ? edgesOf(setting, curing) : undefined;
-  const grid = gridFor(given, options.picture);
+  const grid = gridFor(given);
   const followed = predictPour(setting, family, curing, marks, grid, edges);
   const layers = followed.layers.map((layer, at) => withClock(given, layer, at));
   return {
@@ -143,5 +142,5 @@ export function followJob(
  */
 export function heatOfPlan(job: Job, plan: Plan, shelf?: Shelf): HeatPlan | NoHeat {
   const given = heatCaseOfJob(job, plan, shelf);
-  return given.told ? followJob(given, { edges: true, picture: false }).plan : given;
+  return given.told ? followJob(given, { edges: true }).plan : given;
 }
