@@ -2,9 +2,8 @@ import { useFonts } from 'expo-font';
 import { Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
 import { StyleSheet, View } from 'react-native';
-import { DataProvider } from '@/data/hooks/DataProvider';
 import { useFirstStart } from '@/data/hooks/useStart';
-import { browserStore } from '@/data/store/browserStore';
+import { KeptData } from '@/features/keeping/KeptData';
 import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
 import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
@@ -31,14 +30,14 @@ const places: readonly {
 export default function RootLayout() {
   useFonts(fontFiles);
   return (
-    <DataProvider store={browserStore}>
+    <KeptData>
       <ThemeProvider>
         <StatusBar style="auto" />
         <NoticeProvider>
           <Frame />
         </NoticeProvider>
       </ThemeProvider>
-    </DataProvider>
+    </KeptData>
   );
 }
 

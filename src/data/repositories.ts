@@ -58,9 +58,13 @@ function cardRecordBase(version: 1, before: { id: string; revision: number } | u
   } as const;
 }
 
-export function resinRecordOf(resin: Resin, before?: ResinRecord): ResinRecord {
+export function resinRecordOf(
+  resin: Resin,
+  calibrations: ResinRecord['calibrations'],
+  before?: ResinRecord,
+): ResinRecord {
   const base = cardRecordBase(1, before);
-  return { ...base, resin: { ...resin, id: base.id } };
+  return { ...base, resin: { ...resin, id: base.id }, calibrations };
 }
 
 export function mouldRecordOf(mould: Mould, before?: MouldRecord): MouldRecord {

@@ -27,6 +27,8 @@ export const orderRules: Readonly<Record<ChoiceOrder, string>> = {
 const short = {
   'deeper-than-label': (data: Fit['data']) =>
     `Too deep: ${sayMm(Number(data['depthMm']))}, the label says ${sayMm(Number(data['greatestDepthMm']))}.`,
+  'deeper-than-room': (data: Fit['data']) =>
+    `Too deep for this room: ${sayMm(Number(data['depthMm']))}, it takes about ${sayMm(Number(data['roomMm']))}.`,
   'thinner-than-least': (data: Fit['data']) =>
     `Too thin to warm itself: ${sayMm(Number(data['depthMm']))}, it wants ${sayMm(Number(data['leastDepthMm']))}.`,
   'under-least-batch': (data: Fit['data']) =>

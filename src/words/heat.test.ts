@@ -12,6 +12,7 @@ import {
   sayHard,
   sayHere,
   sayNoHeat,
+  sayPace,
   sayPeak,
   sayPeakTime,
   saySecond,
@@ -116,16 +117,26 @@ test.each([
 
 test('a label that contradicts itself is explained, with what is planned', () => {
   const verdict = { code: 'depth-too-large', labelMm: 50, peakC: 90, plannedMm: 38.4 } as const;
-  const text = plain(sayCalibration({ rateScale: 1, kappa: 0.6, verdict, assumed: ['mass'] }));
+  const assumed = { massG: 150 };
+  const text = plain(sayCalibration({ rateScale: 1, kappa: 0.6, verdict, assumed }));
   expect(text).toContain('should overheat at 50 mm');
   expect(text).toContain('Planning with 38 mm');
-  expect(text).toContain('does not say its mass');
+  expect(text).toContain('150 g in the cup assumed');
 });
 
 test.each(['no-pot-life', 'no-depth', 'agrees'] as const)('a label: %s', (code) => {
-  const text = sayCalibration({ rateScale: 1, kappa: 0.25, verdict: { code }, assumed: [] });
+  const text = sayCalibration({ rateScale: 1, kappa: 0.25, verdict: { code }, assumed: {} });
   expect(text).toMatch(/\.$/);
-  expect(text).not.toContain('assumed');
+  expect(text.includes('assumed')).toBe(code === 'no-pot-life');
+});
+
+test.each([
+  [1.05, 'As quick as is usual'],
+  [2.19, '2.2 times as quick'],
+  [0.5, '2 times as slow'],
+])('the pace of a card: %d', (rateScale, text) => {
+  const verdict = { code: 'agrees' } as const;
+  expect(sayPace({ rateScale, kappa: 0.25, verdict, assumed: {} })).toContain(text);
 });
 
 test('the bucket against its label', () => {

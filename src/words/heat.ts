@@ -1,7 +1,7 @@
 import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
 import type { HeatPlan, NoHeat, PlannedHeat } from '../core/plan/heat/heatOfPlan';
-import type { HeatAssumption } from '../core/plan/heat/heatSetting';
+import type { HeatAssumption } from '../core/plan/heat/heatPlace';
 import type { HeatForm } from '../core/plan/heat/heatShapeOf';
 import type { SecondLayer } from '../core/plan/heat/secondLayer';
 import { formatPlain } from '../core/quantity/format';
@@ -159,24 +159,40 @@ export function sayNoHeat({ code, data }: NoHeat): string {
   return `${name} does not warm itself in a way that is worth working out.`;
 }
 
+/** What the label leaves out and something usual fills in. */
+function sayAssumedLabel({ massG, temperatureC }: Calibration['assumed']): string {
+  const figures = [
+    ...(massG === undefined ? [] : [`${formatPlain(massG, 0)}\u00a0g in the cup`]),
+    ...(temperatureC === undefined ? [] : [sayDegrees(temperatureC)]),
+  ];
+  return figures.length === 0
+    ? ''
+    : ` The label does not say all of its pot life: ${figures.join(' and ')} assumed.`;
+}
+
 /** What the label and the model say of each other. */
-export function sayCalibration({ verdict, assumed }: Calibration): string {
-  const from =
-    assumed.length === 0
-      ? ''
-      : ` The label does not say its ${assumed.map((each) => (each === 'mass' ? 'mass' : 'temperature')).join(' and ')}: the family's is assumed.`;
+export function sayCalibration({ verdict, assumed: left }: Calibration): string {
+  const assumed = sayAssumedLabel(left);
   switch (verdict.code) {
     case 'no-pot-life':
-      return 'The card gives no pot life: usual figures of the family are used.';
+      return 'The card gives no pot life: usual figures of the family are assumed.';
     case 'no-depth':
-      return `Fitted to the label's pot life.${from}`;
+      return `Fitted to the label's pot life; it gives no greatest depth.${assumed}`;
     case 'agrees':
-      return `Fitted to the label's pot life and greatest depth.${from}`;
+      return `Fitted to the label's pot life and greatest depth.${assumed}`;
     case 'depth-too-large':
-      return `With this pot life the resin should overheat at ${sayMm(verdict.labelMm)}; the label may mean a narrow mould or moving air. Planning with ${sayMm(Math.floor(verdict.plannedMm))}.${from}`;
+      return `With this pot life the resin should overheat at ${sayMm(verdict.labelMm)}; the label may mean a narrow mould or moving air. Planning with ${sayMm(Math.floor(verdict.plannedMm))} for a wide pour in still air at 23 °C.${assumed}`;
     case 'depth-below-heat':
-      return `Fitted to the label's pot life. Its depth stays under what heat allows: bubbles may be why, so it still counts.${from}`;
+      return `Fitted to the label's pot life. Its depth stays under what heat allows: bubbles may be why, so it still counts.${assumed}`;
   }
+}
+
+/** How a card cures beside the usual of its family: only what differs by a tenth and more. */
+export function sayPace({ rateScale }: Calibration): string {
+  if (rateScale > 0.9 && rateScale < 1.1) return 'As quick as is usual for its family.';
+  return rateScale > 1
+    ? `${formatPlain(rateScale, 1)} times as quick as is usual for its family.`
+    : `${formatPlain(1 / rateScale, 1)} times as slow as is usual for its family.`;
 }
 
 /** How a batch fares in its cup. */

@@ -9,7 +9,7 @@ import type { MouldMaterial } from '../core/measure/mould/materials';
 import type { PartShape } from '../core/measure/parts/partSchema';
 import type { coloursFrom } from '../core/colour/colourSchemas';
 import type { PigmentKind } from '../core/colour/pigmentKinds';
-import type { Joint, LayerStyle } from '../core/layers/layersSchema';
+import type { Joint, LayerStyle, DepthRule } from '../core/layers/layersSchema';
 import type { wants } from '../core/job';
 import type { MeasuredBy } from '../core/mix/mixingSchema';
 import type { Clarity } from '../core/resin/resinSchema';
@@ -140,6 +140,14 @@ export const layerStyleNames: Readonly<Record<LayerStyle, string>> = {
   equal: 'Equal layers',
   'full-top-off': 'Full, then a top-off',
   'lock-in': 'Thin one first',
+};
+
+export const depthRuleWords: Readonly<
+  Record<DepthRule, { readonly label: string; readonly note: string }>
+> = {
+  smaller: { label: 'The smaller of both', note: 'label and heat in this room' },
+  label: { label: 'The label', note: 'whatever the room' },
+  room: { label: 'Heat in this room', note: 'an estimate; deeper than the label in a cool room' },
 };
 
 export const coloursFromNames: Readonly<Record<(typeof coloursFrom)[number], string>> = {

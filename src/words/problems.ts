@@ -85,6 +85,8 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
     `No resin of this family has a pot life of ${sayTime(Number(data['potLifeMin']))} in a cup of ${formatPlain(Number(data['massG']), 0)} g at ${formatPlain(Number(data['temperatureC']), 1)} °C. Check the time, its unit and the family on the card.`,
   'too-deep-for-heat': (data) =>
     `${sayMm(Number(data['depthMm']))} is deeper than heat is worked out for: ${sayMm(Number(data['deepestMm']))} at the most. Check the depth and its unit.`,
+  'too-hot-to-pour': (data) =>
+    `Even a thin layer would pass ${formatPlain(Number(data['limitC']), 0)} °C in a room of up to ${formatPlain(Number(data['roomC']), 0)} °C with resin at ${formatPlain(Number(data['resinC']), 0)} °C. Cool the room or the resin.`,
   'day-upside-down': (data) =>
     `The coldest of the day is warmer than its warmest, ${String(data['highest'])}. Swap them.`,
   'heat-lost-itself': () =>

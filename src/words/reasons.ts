@@ -15,9 +15,15 @@ function sayTaken(data: Data): string {
   const takes = sayMm(Number(data['takesMm']));
   const caution = Number(data['caution']);
   const times = caution === 1 ? '' : ` times your caution of ${formatPlain(caution, 2)}`;
-  return data['from'] === 'label'
-    ? `One layer may be ${takes}, the label's ${sayMm(Number(data['labelMm']))}${times}:`
-    : `One layer may be ${takes}, as you set it${times}:`;
+  const label = data['labelMm'] === undefined ? undefined : sayMm(Number(data['labelMm']));
+  switch (data['from']) {
+    case 'label':
+      return `One layer may be ${takes}, the label's ${label ?? ''}${times}:`;
+    case 'room':
+      return `One layer may be about ${takes}, what heat allows in this room and form${times}${label === undefined ? '' : ` (label ${label})`}:`;
+    default:
+      return `One layer may be ${takes}, as you set it${times}:`;
+  }
 }
 
 const sayDepthIn = (data: Data): string => {

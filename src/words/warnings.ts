@@ -1,6 +1,7 @@
 import type { Warning } from '../core/plan/planTypes';
 import { formatNumber, formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayPercent, sayTime } from './figures';
+import { sayProblem } from './problems';
 
 /** What will happen, why, and what to do: three short sentences at most. */
 export function sayWarning({ code, data }: Warning): string {
@@ -13,6 +14,22 @@ export function sayWarning({ code, data }: Warning): string {
         'Cut it into layers.'
       );
     }
+    case 'deeper-than-room': {
+      const where = Number(data['layers']) > 1 ? `Layer ${String(data['layer'])}` : 'This pour';
+      const labelMm = data['greatestDepthMm'];
+      const label = labelMm === undefined ? '' : ` (label: ${sayMm(Number(labelMm))})`;
+      return (
+        `${where} is ${sayMm(Number(data['depthMm']))} deep; in this room and form ${String(data['name'])} ` +
+        `takes about ${sayMm(Number(data['roomMm']))} before it overheats${label}. ` +
+        'Cut it into layers, cool the room or give it air.'
+      );
+    }
+    case 'room-depth-unknown':
+      return (
+        'How deep heat lets a layer be is not known. ' +
+        `${sayProblem({ code: String(data['because']), data, value: undefined })} ` +
+        'Until then layers go by the label alone.'
+      );
     case 'scale-too-coarse':
       return (
         `A ${formatNumber(Number(data['stepG']), 1).replace(/\.0$/, '')} g scale puts B ` +

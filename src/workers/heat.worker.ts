@@ -1,6 +1,7 @@
 import { expose, transfer } from 'comlink';
 import { adviseHeat } from '../core/plan/heat/adviseHeat';
 import { bucketOf } from '../core/plan/heat/bucketOf';
+import { calibrationsOf } from '../core/plan/heat/calibrationOf';
 import { choicePeaks } from '../core/plan/heat/choicePeaks';
 import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
@@ -42,7 +43,7 @@ const worker: HeatWorker = {
       const [layer] = followed.plan.layers;
       const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;
       const others = shelf.resins.filter(({ id }) => id !== job.resin.id);
-      tell({ advice: adviseHeat(given, gapH, others) });
+      tell({ advice: adviseHeat(given, gapH, others, shelf.calibrations) });
       tell({ bucket: bucketOf(given, plan), second: secondLayerOf(given, followed) });
       if (followed.plan.layers.some(({ hardH }) => hardH === undefined)) {
         tell({ warmEnoughC: warmEnoughC(given) });
@@ -50,6 +51,7 @@ const worker: HeatWorker = {
       tell({ depths: roomDepths(given) });
       return undefined;
     }),
+  calibrate: async (cards) => cards.map((card) => [...calibrationsOf(card)]),
   peaks: async (job, shelf, tell) => choicePeaks(job, shelf, tell),
 };
 

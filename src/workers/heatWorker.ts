@@ -1,6 +1,8 @@
 import type { Job } from '../core/job';
 import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
+import type { CardCalibration } from '../core/plan/heat/calibrationOf';
+import type { Resin } from '../core/resin/resinSchema';
 import type { ChoicePeak } from '../core/plan/heat/withPeaks';
 import type { HeatPlan, NoHeat } from '../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../core/plan/heat/heatView';
@@ -38,6 +40,8 @@ export interface HeatWorker {
     request: HeatRequest,
     tell: (part: Partial<HeatMore>) => void,
   ) => Promise<Told<undefined>>;
+  /** What the model makes of each card's label, with each of its hardeners. */
+  readonly calibrate: (cards: readonly Resin[]) => Promise<CardCalibration[][]>;
   /** The peak with every resin of the shelf, each told as soon as it is there. */
   readonly peaks: (job: Job, shelf: Shelf, tell: (peak: ChoicePeak) => void) => Promise<void>;
 }

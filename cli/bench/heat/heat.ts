@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { calibrate } from '../../../src/core/thermal/calibrate';
 import { slabChain } from '../../../src/core/thermal/chain';
 import { constantRoom } from '../../../src/core/thermal/climate';
-import { depthCurve } from '../../../src/core/thermal/greatestDepth';
+import { depthCurve, depthLimitC } from '../../../src/core/thermal/greatestDepth';
 import { heatFamilyConstants } from '../../../src/core/thermal/heatFamilies';
 import { planeOf } from '../../../src/core/thermal/plane';
 import { solids } from '../../../src/core/thermal/solids';
@@ -67,10 +67,12 @@ const pieces: readonly { readonly name: string; readonly runs: number; work: () 
     name: 'heat.depthCurve',
     runs: 40,
     work: () =>
-      depthCurve((roomC) => usualSetting(0.1, roomC), deep, roomsC).reduce(
-        (sum, { depthM = NaN }) => sum + depthM,
-        0,
-      ),
+      depthCurve(
+        (roomC) => usualSetting(0.1, roomC),
+        deep,
+        roomsC,
+        depthLimitC('deep-pour-epoxy'),
+      ).reduce((sum, { depthM = NaN }) => sum + depthM, 0),
   },
   {
     name: 'heat.calibrate',

@@ -8,29 +8,42 @@ import type { LayerStyle } from './layersSchema';
 
 /** What the resin takes in this room, and what that was reckoned from. */
 export interface DepthTaken extends DepthLimits {
-  /** `typed` is the person's own figure, `label` the card's. */
-  readonly from: 'typed' | 'label' | 'nothing';
+  /** `typed` is the person's own figure, `label` the card's, `room` what heat allows where it is poured. */
+  readonly from: 'typed' | 'label' | 'room' | 'nothing';
   readonly labelMm: number | undefined;
+  /** Undefined where heat has no say or the label's depth stands. */
+  readonly roomMm: number | undefined;
   readonly caution: number;
 }
 
 /**
- * The depth that one layer may have: the label's figure, or the person's own, times their caution.
+ * The depth that one layer may have: the label's figure, what heat allows or the person's own, times their caution.
  * @param resin the card, read
+ * @param roomMm what heat allows, where that stands in place of the label's figure
  */
 export function depthTaken(
   layers: Job['layers'],
   resin: Pick<ReadResin, 'greatestDepthMm' | 'leastDepthMm'>,
+  roomMm: number | undefined,
 ): DepthTaken {
   const caution = layers?.caution ?? 1;
   const typedMm =
     layers?.maxDepth === undefined ? undefined : readQuantity(layers.maxDepth, lengthRule).value;
-  const fullMm = typedMm ?? resin.greatestDepthMm;
+  const fullMm = typedMm ?? roomMm ?? resin.greatestDepthMm;
+  const from =
+    typedMm !== undefined
+      ? 'typed'
+      : roomMm !== undefined
+        ? 'room'
+        : fullMm === undefined
+          ? 'nothing'
+          : 'label';
   return {
     takesMm: fullMm === undefined ? undefined : fullMm * caution,
     leastMm: resin.leastDepthMm,
-    from: typedMm !== undefined ? 'typed' : fullMm === undefined ? 'nothing' : 'label',
+    from,
     labelMm: resin.greatestDepthMm,
+    roomMm: typedMm === undefined ? roomMm : undefined,
     caution,
   };
 }

@@ -12,12 +12,17 @@ export type LayerStyle = (typeof layerStyles)[number];
 export const joints = ['tacky', 'scuff'] as const;
 export type Joint = (typeof joints)[number];
 
+/** By whose word a layer may be so deep: the smaller of the label and what heat allows in this room, or one of the two. */
+export const depthRules = ['smaller', 'label', 'room'] as const;
+export type DepthRule = (typeof depthRules)[number];
+
 export const layersSchema = object({
   style: string().oneOf(layerStyles).optional(),
   /** Tops of all layers but the last, where the person chose them. */
   heights: array().of(quantitySchema(lengthRule)).max(50).optional().default(undefined),
   /** What this resin takes in this room, where the person knows better than the label. */
   maxDepth: optionalQuantitySchema(lengthRule),
+  depthBy: string().oneOf(depthRules).optional(),
   /** Share of that depth which is used: 1 is all of it, cautious people stay at a half. */
   caution: optionalNumberSchema({ greatest: 1, whole: false, example: '0.5' }),
   /** Depth of the first thin layer. */

@@ -82,6 +82,7 @@ function suitability(job: Job, card: Resin, resin: ReadResin): readonly Fit[] {
 /** Warnings of a plan that speak against its resin. */
 const against: Readonly<Record<string, Fit['severity']>> = {
   'deeper-than-label': 'no',
+  'deeper-than-room': 'no',
   'thinner-than-least': 'no',
   'over-pot-life': 'no',
   'ratios-impossible': 'mind',
@@ -151,7 +152,9 @@ export function chooseResin(job: Job, shelf: Shelf, today?: string): readonly Re
         const plan = planPour(chosen, {
           card,
           resin,
+          parts: measure.parts,
           measured,
+          kept: shelf.calibrations,
           leftoverMoulds: [],
           warnings: [],
           today,

@@ -18,6 +18,8 @@ import type { Resin } from '../resin/resinSchema';
 import { withHardener } from '../resin/withHardener';
 import { buyingOf } from '../stock/buying';
 import { withCards } from './fromShelf';
+import type { KeptCalibrations } from './heat/calibrationOf';
+import { heatDepthOf } from './heat/heatDepth';
 import { leftoversOf } from './leftoversOf';
 import { measurePour, type MeasuredPour } from './measurePour';
 import { mixturesOf } from './mixtures';
@@ -64,7 +66,10 @@ export interface Pour {
   /** With its hardener. */
   readonly card: Resin;
   readonly resin: ReadResin;
+  /** With the moulds that count. */
+  readonly parts: Job['measure']['parts'];
   readonly measured: MeasuredPour;
+  readonly kept: KeptCalibrations | undefined;
   readonly leftoverMoulds: readonly Mould[];
   /** What finding the cards gave cause to say. */
   readonly warnings: readonly Warning[];
@@ -86,7 +91,14 @@ export function planPour(job: Job, pour: Pour): PouredPlan {
   const stepG = readingOf(job, resin).scaleStepG;
   const roomC = readQuantity(job.room.temperature, roomTemperatureRule).value;
 
-  const taken = depthTaken(job.layers, resin);
+  const heat = heatDepthOf(job, {
+    parts: pour.parts,
+    measured: whole.parts,
+    family: card.family,
+    resin,
+    kept: pour.kept,
+  });
+  const taken = depthTaken(job.layers, resin, heat.mm);
   const heightsMm = layerHeightsMm(job.layers, whole.depthMm, taken, stock);
   const cut = splitAtHeights(whole, heightsMm);
   const shares = sharesByLayer(cut, spread);
@@ -216,7 +228,8 @@ export function planPour(job: Job, pour: Pour): PouredPlan {
       ...pour.warnings,
       ...warn.measureWarnings(whole),
       ...doubtsOfCard(card, resin),
-      ...warn.depthWarnings(layers, resin, card.name, stock),
+      ...warn.depthWarnings(layers, resin, taken, card.name, stock),
+      ...warn.roomDepthWarnings(heat),
       ...warn.formWarnings(planned.style, whole),
       ...warn.batchWarnings(batches),
       ...warn.workingWarnings(batches, working),
@@ -241,7 +254,16 @@ export function planJob(job: Job, shelf?: Shelf, today?: string): Plan {
   const card = withHardener(found, job.hardener);
   const resin = readResin(card);
   const measured = measurePour(job, measure, readingOf(job, resin));
-  const plan = planPour(job, { card, resin, measured, leftoverMoulds, warnings, today });
+  const plan = planPour(job, {
+    card,
+    resin,
+    parts: measure.parts,
+    measured,
+    kept: shelf?.calibrations,
+    leftoverMoulds,
+    warnings,
+    today,
+  });
   const bordersMm = plan.layers.flatMap(({ toMm }) => toMm ?? []);
   return { ...plan, heightCurve: heightCurve(measured.whole, bordersMm) };
 }

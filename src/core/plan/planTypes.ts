@@ -20,6 +20,7 @@ import type { CardDoubt } from '../resin/doubtsOfCard';
 import type { Buying } from '../stock/buying';
 import type { ProblemData } from '../problem';
 import type { ResinFamily } from '../resin/families';
+import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';
 import type { ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
@@ -28,6 +29,8 @@ import type { Resin } from '../resin/resinSchema';
 export interface Warning {
   readonly code:
     | 'deeper-than-label'
+    | 'deeper-than-room'
+    | 'room-depth-unknown'
     | 'scale-too-coarse'
     | 'resin-not-on-shelf'
     | 'mould-not-in-library'
@@ -233,4 +236,6 @@ export interface Plan {
 export interface Shelf {
   readonly resins: readonly Resin[];
   readonly moulds: readonly Mould[];
+  /** Kept with the resins, so that they need not be worked out anew. */
+  readonly calibrations?: KeptCalibrations | undefined;
 }

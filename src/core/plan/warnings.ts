@@ -1,9 +1,11 @@
 import type { Job } from '../job';
+import type { DepthTaken } from '../layers/layerHeights';
 import type { LayerStyle } from '../layers/layersSchema';
 import type { MeasuredPart, MeasuredWhole } from '../measure/measureWhole';
 import type { Working } from '../mix/working';
 import type { ReadResin } from '../resin/readResin';
 import type { Buying } from '../stock/buying';
+import type { HeatDepth } from './heat/heatDepth';
 import type { PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
 
 /** Past this share off the ratio a person should know: within 2 % is fine in the trade. */
@@ -24,10 +26,14 @@ export function measureWarnings({ parts, inserts }: MeasuredWhole): Warning[] {
 
 type Told = Pick<MeasuredPart, 'name' | 'shape' | 'warnings'>;
 
-/** Tells where a pour is deeper or thinner than the label of its resin allows; stock to be planed away is poured too. */
+/**
+ * Tells where a pour is deeper or thinner than its resin takes: by its label, or by heat in this room where that stands in place
+ * of the label. Stock to be planed away is poured too.
+ */
 export function depthWarnings(
   layers: readonly PlannedLayer[],
   { greatestDepthMm, leastDepthMm }: ReadResin,
+  { roomMm }: DepthTaken,
   resinName: string,
   stock: { readonly topMm: number; readonly bottomMm: number },
 ): Warning[] {
@@ -57,14 +63,26 @@ export function depthWarnings(
   const thinnestMm = Math.min(...depthsMm);
   // A layer that was cut to be as deep as the label says can be a hair deeper by rounding.
   const hair = 1 + 1e-9;
+  const over = (limitMm: number): boolean => deepestMm > limitMm * hair;
+  const tooDeep =
+    roomMm !== undefined
+      ? over(roomMm) && warningAt('deeper-than-room', deepestMm, { roomMm, greatestDepthMm })
+      : greatestDepthMm !== undefined &&
+        over(greatestDepthMm) &&
+        warningAt('deeper-than-label', deepestMm, { greatestDepthMm });
   return [
-    ...(greatestDepthMm !== undefined && deepestMm > greatestDepthMm * hair
-      ? [warningAt('deeper-than-label', deepestMm, { greatestDepthMm })]
-      : []),
+    ...(tooDeep === false ? [] : [tooDeep]),
     ...(leastDepthMm !== undefined && thinnestMm * hair < leastDepthMm
       ? [warningAt('thinner-than-least', thinnestMm, { leastDepthMm })]
       : []),
   ];
+}
+
+/** Tells where heat could not be asked how deep a layer may be here. */
+export function roomDepthWarnings({ problem }: HeatDepth): Warning[] {
+  if (problem === undefined) return [];
+  const { code, data } = problem;
+  return [{ code: 'room-depth-unknown', severity: 'tell', data: { ...data, because: code } }];
 }
 
 /** Tells where layers were asked for and nothing has a depth to be cut. */

@@ -25,6 +25,8 @@ export interface LabelTime {
 export interface PotLife extends LabelTime {
   /** The mass in the cup that it was quoted for, where the label says so. */
   readonly massG: number | undefined;
+  /** The label does not say its temperature: the usual one stands for it. */
+  readonly temperatureAssumed: boolean;
 }
 
 export interface LabelTimes {
@@ -124,6 +126,7 @@ export function readResin(card: Resin): ReadResin {
       timeMin: readQuantity(card.potLife.time, timeRule).value,
       massG: optional(card.potLife.mass, massRule),
       temperatureC: optional(card.potLife.temperature, roomTemperatureRule) ?? usualLabelC,
+      temperatureAssumed: card.potLife.temperature === undefined,
     },
     times: labelTimes(card),
     leastBatchMl:

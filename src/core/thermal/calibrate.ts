@@ -18,6 +18,8 @@ export interface HeatLabel {
   readonly potLifeMin?: number | undefined;
   readonly massG?: number | undefined;
   readonly temperatureC?: number | undefined;
+  /** The temperature is not the label's own word. */
+  readonly temperatureAssumed?: boolean;
   readonly depthMm?: number | undefined;
 }
 
@@ -44,8 +46,11 @@ export interface Calibration {
   readonly rateScale: number;
   readonly kappa: number;
   readonly verdict: LabelVerdict;
-  /** What the label left out and the family's usual label filled in. */
-  readonly assumed: readonly ('mass' | 'temperature')[];
+  /** What the label left out and something usual filled in. */
+  readonly assumed: {
+    readonly massG?: number | undefined;
+    readonly temperatureC?: number | undefined;
+  };
 }
 
 /** The family's constants with a calibration put in. */
@@ -63,7 +68,7 @@ export function curingOf(
 
 /**
  * Rate from the pot life, κ from the greatest depth: a wide pour of that depth at 23 °C in still air on a raised board peaks
- * at 62 °C. κ is found by secant on ln κ inside a bracket, the rate anew for each; about eight rounds.
+ * at 62 °C (a polyurethane's at 87). κ is found by secant on ln κ inside a bracket, the rate anew for each; about eight rounds.
  * @throws InputError `pot-life-out-of-model`
  */
 export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
@@ -71,17 +76,18 @@ export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
   const { potLifeMin, depthMm } = label;
   const familyKappa = curing.kappa;
   if (potLifeMin === undefined) {
-    return { rateScale: 1, kappa: familyKappa, verdict: { code: 'no-pot-life' }, assumed: [] };
+    return { rateScale: 1, kappa: familyKappa, verdict: { code: 'no-pot-life' }, assumed: {} };
   }
   const potLife: PotLifeLabel = {
     potLifeMin,
     massG: label.massG ?? usual.massG,
     temperatureC: label.temperatureC ?? usual.temperatureC,
   };
-  const assumed: Calibration['assumed'] = [
-    ...(label.massG === undefined ? (['mass'] as const) : []),
-    ...(label.temperatureC === undefined ? (['temperature'] as const) : []),
-  ];
+  const temperatureAssumed = label.temperatureC === undefined || label.temperatureAssumed === true;
+  const assumed: Calibration['assumed'] = {
+    ...(label.massG === undefined ? { massG: potLife.massG } : {}),
+    ...(temperatureAssumed ? { temperatureC: potLife.temperatureC } : {}),
+  };
   let lastLogRate = Math.log(usual.potLifeMin / potLifeMin);
   const rateAt = (kappa: number): number => {
     const rateScale = rateFromPotLife({ ...curing, kappa }, potLife, lastLogRate);
@@ -93,12 +99,13 @@ export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
     return { rateScale, kappa: familyKappa, verdict: { code: 'no-depth' }, assumed };
   }
 
+  const limitC = depthLimitC(family);
   const setting = usualSetting(depthMm / 1000, labelRoomC);
   const tryKappa = (logKappa: number): Try => {
     const kappa = Math.exp(logKappa);
     const rateScale = rateAt(kappa);
-    const { peakC } = peakOf(setting, curingOf(family, { rateScale, kappa }), depthLimitC);
-    return { logKappa, kappa, rateScale, overK: peakC - depthLimitC };
+    const { peakC } = peakOf(setting, curingOf(family, { rateScale, kappa }), limitC);
+    return { logKappa, kappa, rateScale, overK: peakC - limitC };
   };
   const own = tryKappa(Math.log(familyKappa));
   const done = ({ kappa, rateScale }: Try): Calibration => ({
@@ -113,21 +120,21 @@ export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
   if (own.overK > 0 && end.overK > toleranceK) {
     const { kappa, rateScale } = end;
     const mildest = curingOf(family, { rateScale, kappa });
-    const plannedMm = (depthForPeakM(setting, mildest) ?? 0) * 1000;
+    const plannedMm = (depthForPeakM(setting, mildest, limitC) ?? 0) * 1000;
     return {
       rateScale,
       kappa,
       verdict: {
         code: 'depth-too-large',
         labelMm: depthMm,
-        peakC: end.overK + depthLimitC,
+        peakC: end.overK + limitC,
         plannedMm,
       },
       assumed,
     };
   }
   if (own.overK < 0 && end.overK < -toleranceK) {
-    const peakC = own.overK + depthLimitC;
+    const peakC = own.overK + limitC;
     return {
       rateScale: own.rateScale,
       kappa: familyKappa,
@@ -152,6 +159,6 @@ interface Try {
   readonly logKappa: number;
   readonly kappa: number;
   readonly rateScale: number;
-  /** Over 62 °C; far above it is not told exactly. */
+  /** Over the limit; far above it is not told exactly. */
   readonly overK: number;
 }

@@ -1,6 +1,6 @@
 import { calibrate, curingOf } from './calibrate';
 import oracles from './fixtures/heatOracles.json';
-import { depthCurve, depthForPeakM } from './greatestDepth';
+import { depthCurve, depthForPeakM, depthLimitC } from './greatestDepth';
 import { heatFamilyConstants, type HeatFamily } from './heatFamilies';
 import { peakOf } from './peakOf';
 import { cupOf, potLifeOf } from './potLife';
@@ -11,6 +11,7 @@ import { followCore, noEvents } from './followCore';
 import { films, type SolidKind } from './solids';
 import { usualSetting } from './usualSetting';
 
+const limitC = depthLimitC('deep-pour-epoxy');
 const deep = heatFamilyConstants['deep-pour-epoxy'].curing;
 const coating = heatFamilyConstants['coating-epoxy'].curing;
 const within = (figure: number, expected: number, share = 0.03): void => {
@@ -143,17 +144,17 @@ test.each([
 test('greatest depth for 62 °C from 10 to 32 °C', () => {
   const expected = [100, 90, 81, 73, 65, 59, 53, 47, 42, 38, 34, 30];
   const rooms = expected.map((_, at) => 10 + 2 * at);
-  const curve = depthCurve((roomC) => usualSetting(0.05, roomC), deep, rooms);
+  const curve = depthCurve((roomC) => usualSetting(0.05, roomC), deep, rooms, limitC);
   curve.forEach(({ depthM }, at) => within(depthM! * 1000, expected[at]!));
 });
 
 test('a search for a depth starts anywhere, and tells where there is none', () => {
-  const exact = depthForPeakM(usualSetting(0.05, 23), deep)!;
+  const exact = depthForPeakM(usualSetting(0.05, 23), deep, limitC)!;
   for (const startM of [0.0005, 0.01, 0.3, 0.5]) {
-    within(depthForPeakM(usualSetting(startM, 23), deep)!, exact, 0.005);
+    within(depthForPeakM(usualSetting(startM, 23), deep, limitC)!, exact, 0.005);
   }
   expect(depthForPeakM(usualSetting(0.01, 45), deep, 40)).toBeUndefined();
-  expect(depthForPeakM(usualSetting(0.1, 20), { ...deep, ratePerS: 1e-9 })).toBe(0.5);
+  expect(depthForPeakM(usualSetting(0.1, 20), { ...deep, ratePerS: 1e-9 }, limitC)).toBe(0.5);
 });
 
 describe('pot life in the cup', () => {
@@ -231,13 +232,22 @@ describe('calibration from a label', () => {
       rateScale: 1,
       verdict: { code: 'no-pot-life' },
     });
-    expect(calibrate('casting-epoxy', { potLifeMin: 90, massG: 150 }).assumed).toEqual([
-      'temperature',
-    ]);
+    const silent = calibrate('casting-epoxy', { potLifeMin: 90, massG: 150 });
+    expect(silent.assumed).toEqual({ temperatureC: 25 });
+    const stated = { potLifeMin: 90, temperatureC: 23 };
+    expect(calibrate('casting-epoxy', stated).assumed).toEqual({ massG: 150 });
+    expect(calibrate('casting-epoxy', { ...stated, temperatureAssumed: true }).assumed).toEqual({
+      massG: 150,
+      temperatureC: 23,
+    });
   });
 
   test('depth for 62 °C goes with the root of the pot life', () => {
     const curing = curingOf('deep-pour-epoxy', calibrate('deep-pour-epoxy', { potLifeMin: 480 }));
-    within(depthForPeakM(usualSetting(0.05, 23), curing)! * 1000, 2.3 * Math.sqrt(480), 0.03);
+    within(
+      depthForPeakM(usualSetting(0.05, 23), curing, limitC)! * 1000,
+      2.3 * Math.sqrt(480),
+      0.03,
+    );
   });
 });

@@ -1,14 +1,22 @@
 import type { Curing } from './curing';
+import { isPolyurethane, type HeatFamily } from './heatFamilies';
 import { peakOf } from './peakOf';
 import { quickGrid, type HeatGrid, type PourSetting } from './pourSetting';
 
-/** A pour whose peak is this hot is as deep as one may go: the upper end of the warm band. */
-export const depthLimitC = 62;
+/** A pour whose peak is this hot is as deep as one may go: near the upper end of the warm band. */
+const epoxyLimitC = 62;
+/** The bands of polyurethanes lie this much higher, and so does their limit, K: they harden hot and are made to. */
+const polyurethaneMoreK = 25;
+
+/** The peak that one may come to with a family, °C. */
+export const depthLimitC = (family: HeatFamily): number =>
+  isPolyurethane(family) ? epoxyLimitC + polyurethaneMoreK : epoxyLimitC;
+
 /** Depths between which a limit is looked for, m. */
 const leastDepthM = 0.0005;
 const greatestDepthM = 0.5;
 /** A depth is good to this share. */
-const tolerance = 0.003;
+export const depthTolerance = 0.003;
 
 /**
  * How deep one pour may be so that it peaks at the limit.
@@ -19,7 +27,7 @@ const tolerance = 0.003;
 export function depthForPeakM(
   setting: PourSetting,
   curing: Curing,
-  limitC: number = depthLimitC,
+  limitC: number,
   grid: HeatGrid = quickGrid,
 ): number | undefined {
   const layer = setting.layers[0]!;
@@ -34,16 +42,16 @@ export function depthForPeakM(
     else low = { logM, over };
     if (Math.abs(over) < 0.05) return Math.exp(logM);
     if (!Number.isFinite(low.over)) {
-      if (logM <= low.logM + tolerance) return undefined;
+      if (logM <= low.logM + depthTolerance) return undefined;
       logM = Math.max(Math.log(leastDepthM), logM - reach(over));
       continue;
     }
     if (!Number.isFinite(high.over)) {
-      if (logM >= Math.log(greatestDepthM) - tolerance) return greatestDepthM;
+      if (logM >= Math.log(greatestDepthM) - depthTolerance) return greatestDepthM;
       logM = Math.min(Math.log(greatestDepthM), logM + reach(over));
       continue;
     }
-    if (high.logM - low.logM < tolerance) return Math.exp(logM);
+    if (high.logM - low.logM < depthTolerance) return Math.exp(logM);
     const share = -low.over / (high.over - low.over);
     // Never so near an end that the bracket barely shrinks.
     logM = low.logM + (high.logM - low.logM) * Math.min(0.9, Math.max(0.1, share));
@@ -70,7 +78,7 @@ export function depthCurve(
   settingAt: (roomC: number) => PourSetting,
   curing: Curing,
   roomsC: readonly number[],
-  limitC: number = depthLimitC,
+  limitC: number,
 ): readonly DepthPoint[] {
   const points: DepthPoint[] = [];
   let startM: number | undefined;

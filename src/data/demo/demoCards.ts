@@ -14,7 +14,7 @@ export const demoResins: readonly (Resin & { readonly id: string })[] = [
     densityB: '0.98 g/ml',
     depth: { least: '8 mm', greatest: '50 mm' },
     hardenerName: 'Slow',
-    potLife: { time: '4 h', mass: '1 kg', temperature: '20 °C' },
+    potLife: { time: '8 h', mass: '1 kg', temperature: '20 °C' },
     times: {
       tackFree: { time: '36 h', temperature: '20 °C' },
       recoat: { from: '14 h', to: '30 h', temperature: '20 °C' },
@@ -27,7 +27,7 @@ export const demoResins: readonly (Resin & { readonly id: string })[] = [
         ratio: { by: 'volume', a: 3, b: 1 },
         densityB: '1.00 g/ml',
         depth: { least: '5 mm', greatest: '25 mm' },
-        potLife: { time: '70 min', mass: '500 g', temperature: '20 °C' },
+        potLife: { time: '150 min', mass: '500 g', temperature: '20 °C' },
         times: {
           tackFree: { time: '14 h', temperature: '20 °C' },
           recoat: { from: '5 h', to: '12 h', temperature: '20 °C' },

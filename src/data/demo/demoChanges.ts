@@ -1,3 +1,4 @@
+import { calibratedRecords, type Calibrator } from '../calibrating';
 import type { JobDraft } from '../draft/jobDraft';
 import { photoRecords, type PhotoRecord } from '../records/photoRecord';
 import type { SettingsRecord } from '../records/settingsRecord';
@@ -8,7 +9,6 @@ import {
   mouldRecordOf,
   photoCollection,
   resinCollection,
-  resinRecordOf,
   settingsCollection,
   settingsRecordOf,
 } from '../repositories';
@@ -17,7 +17,10 @@ import { demoContainers, demoGrains, demoMoulds, demoRecipes, demoResins } from 
 import { demoJobs, demoPhoto } from './demoJobs';
 
 /** Everything that a start with the demo writes, in one change; records that were there give way. */
-export function demoChanges(before: SettingsRecord | undefined): Change[] {
+export async function demoChanges(
+  before: SettingsRecord | undefined,
+  calibrate: Calibrator,
+): Promise<Change[]> {
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
     const record = jobRecordOf(job as unknown as JobDraft);
@@ -25,10 +28,13 @@ export function demoChanges(before: SettingsRecord | undefined): Change[] {
     const at = new Date(start - index * 1000).toISOString();
     return jobCollection.change({ ...record, id, createdAt: at, updatedAt: at });
   });
-  const resins = demoResins.map((resin) => {
-    const record = resinRecordOf(resin);
-    return resinCollection.change({ ...record, id: resin.id, resin });
-  });
+  const kept = await calibratedRecords(
+    demoResins.map((card) => ({ card, before: undefined })),
+    calibrate,
+  );
+  const resins = demoResins.map((resin, at) =>
+    resinCollection.change({ ...kept[at]!, id: resin.id, resin }),
+  );
   const moulds = demoMoulds.map((mould) => {
     const record = mouldRecordOf(mould);
     return mouldCollection.change({ ...record, id: mould.id, mould });

@@ -8,6 +8,7 @@ import { InputError } from '../../core/problem';
 import { demoMoulds, demoResins } from './demoCards';
 import { demoJobs } from './demoJobs';
 import { emptyChanges } from '../emptyChanges';
+import { calibrateHere } from '../calibrateHere';
 import { demoChanges } from './demoChanges';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
@@ -81,8 +82,8 @@ test('every job of the demo uses a card of the demo', () => {
   for (const { resin } of demoJobs) expect(cards).toContain(resin.id);
 });
 
-test('starting with the demo writes jobs, cards and settings; from empty takes them away', () => {
-  const demo = demoChanges(undefined);
+test('starting with the demo writes jobs, cards and settings; from empty takes them away', async () => {
+  const demo = await demoChanges(undefined, calibrateHere);
   expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 2);
   expect(demo.every(({ record }) => record !== null)).toBe(true);
   const empty = emptyChanges(['job/a', 'resin/b'], undefined);

@@ -285,6 +285,8 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     kind: 'open-mould',
     allowances: { shrinkage: { share: '0.5 %' }, residue: {} },
     resin: card('demo-quick-white'),
+    // Nine castings came well out of this mould: the label is trusted here.
+    layers: { depthBy: 'label' },
     container: { capacity: '250 ml', fill: '80 %' },
     scaleStep: '0.1 g',
   },

@@ -1,5 +1,6 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
+import { calibrateHere } from '../calibrateHere';
 import { DataProvider } from '../hooks/DataProvider';
 import { useOpenRecord } from '../hooks/useOpenRecord';
 import { demoJobs } from '../demo/demoJobs';
@@ -44,7 +45,7 @@ async function openIn(store: RecordStore) {
     latest = seen;
   };
   render(
-    <DataProvider store={store}>
+    <DataProvider store={store} calibrate={calibrateHere}>
       <OpenTray report={report} />
     </DataProvider>,
   );

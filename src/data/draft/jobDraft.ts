@@ -2,7 +2,7 @@ import { jobVersion, type Job } from '../../core/job';
 import type { OverageKind } from '../../core/measure/allowances/overage';
 import type { soakSurfaces } from '../../core/measure/allowances/allowancesSchema';
 import type { PigmentKind } from '../../core/colour/pigmentKinds';
-import type { Joint, LayerStyle } from '../../core/layers/layersSchema';
+import type { Joint, LayerStyle, DepthRule } from '../../core/layers/layersSchema';
 import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { ContainerUse, MeasuredBy } from '../../core/mix/mixingSchema';
 import type { Resin } from '../../core/resin/resinSchema';
@@ -36,6 +36,7 @@ export interface LayersDraft {
   style?: LayerStyle | undefined;
   heights?: string[] | undefined;
   maxDepth?: string | undefined;
+  depthBy?: DepthRule | undefined;
   caution?: string | number | undefined;
   lockIn?: string | undefined;
   joint?: Joint | undefined;

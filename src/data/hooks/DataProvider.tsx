@@ -1,14 +1,23 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import type { Calibrator } from '../calibrating';
 import type { RecordStore } from '../store/recordStore';
 
 const StoreContext = createContext<RecordStore | null>(null);
+const CalibratorContext = createContext<Calibrator | null>(null);
 
 /** The store that everything below reads and writes. */
 export function useStore(): RecordStore {
   const store = useContext(StoreContext);
   if (store === null) throw new Error('useStore outside of DataProvider');
   return store;
+}
+
+/** What calibrates cards as they are kept. */
+export function useCalibrator(): Calibrator {
+  const calibrate = useContext(CalibratorContext);
+  if (calibrate === null) throw new Error('useCalibrator outside of DataProvider');
+  return calibrate;
 }
 
 /** Data lives on the device: nothing goes stale by itself, nothing waits for a network. */
@@ -25,16 +34,20 @@ function newQueryClient(): QueryClient {
 /** Gives the store and its queries to everything below, and reads anew what other tabs write. */
 export function DataProvider({
   store,
+  calibrate,
   children,
 }: {
   readonly store: RecordStore;
+  readonly calibrate: Calibrator;
   readonly children: ReactNode;
 }) {
   const [client] = useState(newQueryClient);
   useEffect(() => store.onForeignChange(() => void client.invalidateQueries()), [store, client]);
   return (
     <StoreContext.Provider value={store}>
-      <QueryClientProvider client={client}>{children}</QueryClientProvider>
+      <CalibratorContext.Provider value={calibrate}>
+        <QueryClientProvider client={client}>{children}</QueryClientProvider>
+      </CalibratorContext.Provider>
     </StoreContext.Provider>
   );
 }

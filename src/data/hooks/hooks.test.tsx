@@ -1,5 +1,6 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
+import { calibrateHere } from '../calibrateHere';
 import { demoResins } from '../demo/demoCards';
 import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft } from '../draft/jobDraft';
@@ -15,7 +16,11 @@ import { useFirstStart, useStartOver } from './useStart';
 
 function around(store: RecordStore) {
   return function Around({ children }: { readonly children: ReactNode }) {
-    return <DataProvider store={store}>{children}</DataProvider>;
+    return (
+      <DataProvider store={store} calibrate={calibrateHere}>
+        {children}
+      </DataProvider>
+    );
   };
 }
 
@@ -130,6 +135,40 @@ test('a card that another tab has changed is not overwritten unseen', async () =
     ).rejects.toThrow('has been changed since it was read');
   });
   expect(here.current.resins.map(({ resin }) => resin.name)).toContain('Theirs');
+});
+
+test('a card is kept with what the heat model makes of its label; another name asks nothing anew', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const cardNow = () => tab.current.resins.find(({ id }) => id === 'demo-slow-clear')!;
+  const before = cardNow();
+  // Slow on the card, and Medium.
+  expect(before.calibrations).toHaveLength(2);
+  await act(
+    async () =>
+      void (await tab.current.resinActions.save({ ...before.resin, name: 'Other' }, before)),
+  );
+  expect(cardNow().calibrations).toEqual(before.calibrations);
+  const { resin } = cardNow();
+  const slower = { ...resin, potLife: { ...resin.potLife!, time: '12 h' } };
+  await act(async () => void (await tab.current.resinActions.saveAll([slower], [cardNow()])));
+  const [own, medium] = cardNow().calibrations ?? [];
+  expect(own?.calibration.rateScale).not.toBe(before.calibrations?.[0]?.calibration.rateScale);
+  expect(medium).toEqual(before.calibrations?.[1]);
+  expect(tab.current.shelf.calibrations?.get(own?.key ?? '')).toEqual(own?.calibration);
+});
+
+test('a label that cannot be calibrated is kept all the same', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const [{ resin }] = tab.current.resins.filter(({ id }) => id === 'demo-table-coat') as [
+    (typeof tab.current.resins)[number],
+  ];
+  const { id: _, ...card } = resin;
+  const odd = { ...card, name: 'Odd', potLife: { time: '2 s', mass: '10 g' } };
+  await act(async () => void (await tab.current.resinActions.save(odd)));
+  const kept = tab.current.resins.find((each) => each.resin.name === 'Odd');
+  expect(kept?.calibrations).toEqual([]);
 });
 
 test('a device that refuses from the start still shows the demo, and says that it is not saved', async () => {

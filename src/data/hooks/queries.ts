@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import type { Shelf } from '../../core/plan/planTypes';
+import { keptIn } from '../calibrating';
 import {
   jobCollection,
   mouldCollection,
@@ -47,6 +48,7 @@ export function useShelf(): Shelf {
     () => ({
       resins: (resins?.records ?? []).map(({ resin }) => resin),
       moulds: (moulds?.records ?? []).map(({ mould }) => mould),
+      calibrations: keptIn(resins?.records ?? []),
     }),
     [resins, moulds],
   );

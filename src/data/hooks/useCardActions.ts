@@ -2,9 +2,11 @@ import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { Resin } from '../../core/resin/resinSchema';
 import type { Collection } from '../collection';
 import type { MouldRecord } from '../records/mouldRecord';
+import { calibratedRecords, type CardToKeep } from '../calibrating';
 import type { ResinRecord } from '../records/resinRecord';
-import { mouldCollection, mouldRecordOf, resinCollection, resinRecordOf } from '../repositories';
+import { mouldCollection, mouldRecordOf, resinCollection } from '../repositories';
 import type { StoredRecord } from '../store/recordStore';
+import { useCalibrator } from './DataProvider';
 import { useCommit } from './useCommit';
 
 interface CardActions<C, R> {
@@ -28,11 +30,16 @@ interface CardActions<C, R> {
 function useCardActions<
   C extends { readonly id?: string | undefined; readonly name: string },
   R extends StoredRecord,
->(kept: Collection<R>, recordOf: (card: C, before?: R) => R): CardActions<C, R> {
+>(
+  kept: Collection<R>,
+  recordsOf: (toKeep: readonly CardToKeep<C, R>[]) => Promise<readonly R[]>,
+): CardActions<C, R> {
   const commit = useCommit();
+  const recordOf = async (card: C, before?: R): Promise<R> =>
+    (await recordsOf([{ card, before }]))[0]!;
   return {
     async save(card, before) {
-      const record = recordOf(card, before);
+      const record = await recordOf(card, before);
       await commit([kept.change(record, before?.revision)]);
       return record;
     },
@@ -41,15 +48,17 @@ function useCardActions<
       return async () => void (await commit([kept.change(record)]));
     },
     async duplicate(card) {
-      const copy = recordOf({ ...card, name: `${card.name} (copy)` });
+      const copy = await recordOf({ ...card, name: `${card.name} (copy)` });
       await commit([kept.change(copy)]);
       return copy;
     },
     async saveAll(cards, before) {
-      const pairs = cards.map((card) => {
-        const read = before.find(({ id }) => id === card.id);
-        return { record: recordOf(card, read), read };
-      });
+      const toKeep = cards.map((card) => ({
+        card,
+        before: before.find(({ id }) => id === card.id),
+      }));
+      const records = await recordsOf(toKeep);
+      const pairs = records.map((record, at) => ({ record, read: toKeep[at]!.before }));
       await commit(pairs.map(({ record, read }) => kept.change(record, read?.revision)));
       return async () =>
         void (await commit(
@@ -61,17 +70,21 @@ function useCardActions<
         ));
     },
     async addAll(cards) {
-      const records = cards.map((card) => recordOf(card));
+      const records = await recordsOf(cards.map((card) => ({ card, before: undefined })));
       await commit(records.map((record) => kept.change(record)));
       return async () => void (await commit(records.map(({ id }) => kept.removal(id))));
     },
   };
 }
 
-/** What can be done with a resin on the shelf. */
-export const useResinActions = (): CardActions<Resin, ResinRecord> =>
-  useCardActions(resinCollection, resinRecordOf);
+/** What can be done with a resin on the shelf; its label is calibrated as it is kept. */
+export function useResinActions(): CardActions<Resin, ResinRecord> {
+  const calibrate = useCalibrator();
+  return useCardActions(resinCollection, (toKeep) => calibratedRecords(toKeep, calibrate));
+}
 
 /** What can be done with a mould of the library. */
 export const useMouldActions = (): CardActions<Mould, MouldRecord> =>
-  useCardActions(mouldCollection, mouldRecordOf);
+  useCardActions(mouldCollection, async (toKeep) =>
+    toKeep.map(({ card, before }) => mouldRecordOf(card, before)),
+  );

@@ -1,15 +1,18 @@
 import { useEffect, useRef } from 'react';
+import type { Calibrator } from '../calibrating';
 import { emptyChanges } from '../emptyChanges';
 import { settingsRecords, type SettingsRecord } from '../records/settingsRecord';
 import { ownCollections, settingsCollection } from '../repositories';
 import type { Change } from '../store/recordStore';
-import { useStore } from './DataProvider';
+import { useCalibrator, useStore } from './DataProvider';
 import { useMoulds, useResins, useSettings } from './queries';
 import { useCommit } from './useCommit';
 
 /** The demo is fetched when it is wanted. */
-const demoChanges = async (before: SettingsRecord | undefined): Promise<Change[]> =>
-  (await import('../demo/demoChanges')).demoChanges(before);
+const demoChanges = async (
+  before: SettingsRecord | undefined,
+  calibrate: Calibrator,
+): Promise<Change[]> => (await import('../demo/demoChanges')).demoChanges(before, calibrate);
 
 const wantsEmpty = (): boolean =>
   new URLSearchParams(globalThis.location?.search ?? '').get('start') === 'empty';
@@ -24,15 +27,19 @@ export function useFirstStart(): boolean {
   const resins = useResins();
   const moulds = useMoulds();
   const commit = useCommit();
+  const calibrate = useCalibrator();
   const begun = useRef(false);
   const isFirst = settings.data === null;
   useEffect(() => {
     if (!isFirst || begun.current) return;
     begun.current = true;
     void (async () => {
-      await commit(wantsEmpty() ? emptyChanges([], undefined) : await demoChanges(undefined));
+      const changes = wantsEmpty()
+        ? emptyChanges([], undefined)
+        : await demoChanges(undefined, calibrate);
+      await commit(changes);
     })();
-  }, [isFirst, commit]);
+  }, [isFirst, commit, calibrate]);
   // Until the cards are read a job would look as if its cards were gone.
   const areCardsRead = resins.data !== undefined && moulds.data !== undefined;
   return settings.data !== undefined && settings.data !== null && areCardsRead;
@@ -45,6 +52,7 @@ export function useFirstStart(): boolean {
 export function useStartOver() {
   const store = useStore();
   const commit = useCommit();
+  const calibrate = useCalibrator();
 
   async function startOver(from: 'demo' | 'empty'): Promise<() => Promise<void>> {
     const before: Change[] = [];
@@ -56,7 +64,7 @@ export function useStartOver() {
     const [settings] = (await settingsCollection.read(store)).records;
     const keysBefore = before.map(({ key }) => key);
     const changes =
-      from === 'demo' ? await demoChanges(settings) : emptyChanges(keysBefore, settings);
+      from === 'demo' ? await demoChanges(settings, calibrate) : emptyChanges(keysBefore, settings);
     await commit(changes);
     const added = changes.filter(
       ({ key, record }) =>

@@ -1,7 +1,8 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { joints, layerStyles, type LayerStyle } from '../../core/layers/layersSchema';
+import { depthRules, joints, layerStyles, type LayerStyle } from '../../core/layers/layersSchema';
 import type { PlannedLayer } from '../../core/plan/planTypes';
+import { hasHeat } from '../../core/thermal/heatFamilies';
 import { lengthRule } from '../../core/quantity/rules';
 import type { JobDraft, LayersDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -14,7 +15,7 @@ import { WhyRow } from '../../ui/figures/WhyRow';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayG, sayMl, sayMm } from '../../words/figures';
-import { jointNames, layerStyleNames } from '../../words/names';
+import { depthRuleWords, jointNames, layerStyleNames } from '../../words/names';
 import { sayJoint } from '../../words/layers';
 import { sayProblem } from '../../words/problems';
 import { sayReason } from '../../words/reasons';
@@ -67,6 +68,7 @@ export function LayersStep() {
         </Words>
       )}
       {way === 'heights' && <LayerHeights />}
+      <WhoseDepth />
       {way !== 'heights' && way !== 'one-pour' && <Limits lockIn={way === 'lock-in'} />}
       {way !== 'one-pour' && (
         <ChoiceField
@@ -81,6 +83,23 @@ export function LayersStep() {
   );
 }
 
+/** By whose word a layer may be so deep; nothing to choose where heat has no say. */
+function WhoseDepth() {
+  const { setValue } = useFormContext<JobDraft>();
+  const layers = useWatch<JobDraft, 'layers'>({ name: 'layers' });
+  const { plan } = useOpenJob();
+  if (plan?.depthMm === undefined || !hasHeat(plan.resin.family)) return null;
+  if ((layers?.maxDepth ?? '').trim() !== '') return null;
+  return (
+    <ChoiceField
+      label="How deep one layer may be goes by"
+      value={layers?.depthBy ?? 'smaller'}
+      choices={depthRules.map((value) => ({ value, ...depthRuleWords[value] }))}
+      onChange={(depthBy) => setValue('layers', { ...layers, depthBy })}
+    />
+  );
+}
+
 /** What one layer may be here: the label's figure with caution, or the person's own. */
 function Limits({ lockIn }: { readonly lockIn: boolean }) {
   const maxDepth = useDraftField('layers.maxDepth');
@@ -89,7 +108,7 @@ function Limits({ lockIn }: { readonly lockIn: boolean }) {
   return (
     <>
       <ChoiceField
-        label="Of the depth that the label gives, use"
+        label="Of that depth, use"
         value={caution.value === '' ? '1' : caution.value}
         choices={[
           { value: '1', label: 'All' },

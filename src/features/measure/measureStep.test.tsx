@@ -5,6 +5,7 @@ import { demoMoulds } from '../../data/demo/demoCards';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { JobDraftProvider } from '../../data/draft/JobDraftProvider';
 import { emptyChanges } from '../../data/emptyChanges';
+import { calibrateHere } from '../../data/calibrateHere';
 import { DataProvider } from '../../data/hooks/DataProvider';
 import { useMoulds, useResins, useSettings } from '../../data/hooks/queries';
 import { useOpenRecord } from '../../data/hooks/useOpenRecord';
@@ -52,7 +53,7 @@ async function openStep(measure: object = exampleFile.measure): Promise<void> {
     ),
   ]);
   render(
-    <DataProvider store={first}>
+    <DataProvider store={first} calibrate={calibrateHere}>
       <ThemeProvider>
         <NoticeProvider>
           <OpenStep />

@@ -9,7 +9,7 @@ import { layerPeaks } from '../../thermal/predict';
 import { ceilingC } from '../../thermal/ceiling';
 import { films, type SolidKind } from '../../thermal/solids';
 import { InputError } from '../../problem';
-import { calibrationOf } from './calibrationOf';
+import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import type { HeatCaseOfJob } from './heatOfPlan';
 
 /** One thing that would bring the peak down, worked out. */
@@ -105,13 +105,14 @@ function changes(
 function coolestResin(
   setting: PourSetting,
   cards: readonly Resin[],
+  kept: KeptCalibrations | undefined,
 ): { readonly name: string; readonly peakC: number } | undefined {
   let best: { readonly name: string; readonly peakC: number } | undefined;
   for (const card of cards) {
     const { family, name } = card;
     if (!hasHeat(family)) continue;
     try {
-      const curing = curingOf(family, calibrationOf(family, readResin(card)));
+      const curing = curingOf(family, calibrationOf(family, readResin(card), kept));
       const peakC = hottestC(setting, curing);
       if (best === undefined || peakC < best.peakC) best = { name, peakC };
     } catch (error) {
@@ -125,16 +126,18 @@ function coolestResin(
  * What would bring the peak down, and by how much: each is a run of its own.
  * @param gapH after which a layer can be poured on, h
  * @param others cards on the shelf besides the job's own
+ * @param kept calibrations of those cards
  * @returns what is worth a kelvin at least, the most first
  */
 export function adviseHeat(
   given: HeatCaseOfJob,
   gapH: number,
   others: readonly Resin[],
+  kept?: KeptCalibrations,
 ): readonly HeatAdvice[] {
   const { setting, curing } = given;
   const nowC = hottestC(setting, curing);
-  const resin = coolestResin(setting, others);
+  const resin = coolestResin(setting, others, kept);
   const found = [
     ...changes(given, gapH * 3600).map(({ code, data, to }) => ({
       code,

@@ -1,33 +1,110 @@
-import type { ReadResin } from '../../resin/readResin';
+import { InputError, type Problem } from '../../problem';
+import { readResin, type ReadResin } from '../../resin/readResin';
+import type { Resin } from '../../resin/resinSchema';
+import { hardenerNames, withHardener } from '../../resin/withHardener';
 import { calibrate, type Calibration, type HeatLabel } from '../../thermal/calibrate';
-import type { HeatFamily } from '../../thermal/heatFamilies';
+import { hasHeat, type HeatFamily } from '../../thermal/heatFamilies';
+
+/** Calibrations by the label that they were made for. */
+export type KeptCalibrations = ReadonlyMap<string, Calibration>;
 
 /** The label as the model reads it. */
 export const heatLabelOf = ({ potLife, greatestDepthMm }: ReadResin): HeatLabel => ({
   potLifeMin: potLife?.timeMin,
   massG: potLife?.massG,
   temperatureC: potLife?.temperatureC,
+  ...(potLife?.temperatureAssumed === true ? { temperatureAssumed: true } : {}),
   depthMm: greatestDepthMm,
 });
 
-const keyOf = (family: HeatFamily, label: HeatLabel): string =>
-  JSON.stringify([family, label.potLifeMin, label.massG, label.temperatureC, label.depthMm]);
+/** Goes up when the model changes, so that what an older one made is not taken. */
+const modelVersion = 1;
 
-/** Labels calibrated so far: the same label always comes to the same figures, and a shelf has a few dozen. */
-const known = new Map<string, Calibration>();
-const mostKnown = 500;
+/** All that a calibration is made from: the same key, the same figures. */
+const keyOf = (family: HeatFamily, label: HeatLabel): string =>
+  JSON.stringify([
+    modelVersion,
+    family,
+    label.potLifeMin,
+    label.massG,
+    label.temperatureC,
+    label.temperatureAssumed,
+    label.depthMm,
+  ]);
+
+/** Labels calibrated so far that are not kept with a card: a job's own copy, a file. What cannot be is remembered too. */
+const made = new Map<string, Calibration | InputError>();
+const mostMade = 500;
+
+function calibrateOnce(key: string, family: HeatFamily, label: HeatLabel): Calibration {
+  let found = made.get(key);
+  if (found === undefined) {
+    try {
+      found = calibrate(family, label);
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      found = error;
+    }
+    if (made.size >= mostMade) made.clear();
+    made.set(key, found);
+  }
+  if (found instanceof InputError) throw found;
+  return found;
+}
 
 /**
- * The calibration of a card; worked out once for a label.
+ * The calibration of a card: what is kept with it, or worked out once for a label. Either way it is the same, for it follows
+ * from the label alone.
  * @throws InputError `pot-life-out-of-model`
  */
-export function calibrationOf(family: HeatFamily, resin: ReadResin): Calibration {
+export function calibrationOf(
+  family: HeatFamily,
+  resin: ReadResin,
+  kept?: KeptCalibrations,
+): Calibration {
   const label = heatLabelOf(resin);
   const key = keyOf(family, label);
-  const found = known.get(key);
-  if (found !== undefined) return found;
-  const made = calibrate(family, label);
-  if (known.size >= mostKnown) known.clear();
-  known.set(key, made);
-  return made;
+  return kept?.get(key) ?? calibrateOnce(key, family, label);
 }
+
+/** The calibration of a card with one of its hardeners, or what is wrong with its label. */
+export interface CardCalibration {
+  readonly hardenerName: string;
+  readonly key: string;
+  readonly calibration: Calibration | undefined;
+  readonly problem: Problem | undefined;
+}
+
+interface CardLabel {
+  readonly hardenerName: string;
+  readonly family: HeatFamily;
+  readonly label: HeatLabel;
+  readonly key: string;
+}
+
+/** What there is to calibrate on a card: a label for each hardener; nothing for a family without heat. */
+function labelsOf(card: Resin): readonly CardLabel[] {
+  const { family } = card;
+  if (!hasHeat(family)) return [];
+  return hardenerNames(card).map((hardenerName, at) => {
+    const label = heatLabelOf(readResin(withHardener(card, at === 0 ? undefined : hardenerName)));
+    return { hardenerName, family, label, key: keyOf(family, label) };
+  });
+}
+
+/** Whether everything that there is to calibrate on a card is among these. */
+export const isCalibrated = (card: Resin, kept: KeptCalibrations): boolean =>
+  labelsOf(card).every(({ key }) => kept.has(key));
+
+/** A card calibrated with each of its hardeners. */
+export const calibrationsOf = (card: Resin, kept?: KeptCalibrations): readonly CardCalibration[] =>
+  labelsOf(card).map(({ hardenerName, family, label, key }) => {
+    try {
+      const calibration = kept?.get(key) ?? calibrateOnce(key, family, label);
+      return { hardenerName, key, calibration, problem: undefined };
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      const { code, field, value, data } = error;
+      return { hardenerName, key, calibration: undefined, problem: { code, field, value, data } };
+    }
+  });

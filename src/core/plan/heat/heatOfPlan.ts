@@ -80,7 +80,7 @@ export function heatCaseOfJob(
   const place = heatSettingOf(job, found.measure.parts, plan);
   if (place === undefined) return { told: false, code: 'no-depth', data: {} };
   const resin = readResin(card);
-  const calibration = within('resin', () => calibrationOf(family, resin));
+  const calibration = within('resin', () => calibrationOf(family, resin, shelf?.calibrations));
   const curing = curingOf(family, calibration);
   const marks = marksOf(family, curing, resin);
   return { told: true, ...place, family, calibration, curing, marks };

@@ -1,11 +1,7 @@
 import { constantRoom } from '../../thermal/climate';
-import {
-  depthCurve,
-  depthForPeakM,
-  depthLimitC,
-  type DepthPoint,
-} from '../../thermal/greatestDepth';
+import { depthCurve, depthLimitC, type DepthPoint } from '../../thermal/greatestDepth';
 import type { PourSetting } from '../../thermal/pourSetting';
+import { depthHereMm } from './heatDepth';
 import type { HeatCaseOfJob } from './heatOfPlan';
 
 /** Greatest depth of one pour against the temperature of the room. */
@@ -34,23 +30,15 @@ const atRoom =
     fan: { ...setting.fan, untilS: blown ? Infinity : 0 },
   });
 
-/** What the job's own room takes, mm. */
-export function depthHereMm(given: HeatCaseOfJob): number | undefined {
-  const { setting, curing } = given;
-  const blown = setting.fan.untilS > 0;
-  const here = { ...atRoom(given, blown)(setting.room.meanC), resinC: setting.resinC };
-  const depthM = depthForPeakM(here, curing);
-  return depthM === undefined ? undefined : depthM * 1000;
-}
-
 /** The curves of a job's resin at its width, still and with a fan, and its own pour on them. */
 export function roomDepths(given: HeatCaseOfJob): RoomDepths {
-  const { setting, curing } = given;
+  const { setting, curing, family } = given;
+  const limitC = depthLimitC(family);
   return {
-    limitC: depthLimitC,
-    still: depthCurve(atRoom(given, false), curing, roomsC),
-    fan: depthCurve(atRoom(given, true), curing, roomsC),
-    hereMm: depthHereMm(given),
+    limitC,
+    still: depthCurve(atRoom(given, false), curing, roomsC, limitC),
+    fan: depthCurve(atRoom(given, true), curing, roomsC, limitC),
+    hereMm: depthHereMm(setting, curing, limitC),
     own: {
       roomC: setting.room.meanC,
       depthMm: Math.max(...setting.layers.map(({ depthM }) => depthM)) * 1000,

@@ -36,6 +36,7 @@ import { HardenerList, KitList, LotList } from './CardLists';
 import { DensityFinder } from './DensityFinder';
 import { DepthFields, PotLifeFields, RatioFields, TimeFields } from './HardenerFields';
 import { resinDraft, typedResin, type ResinDraft } from './resinDraft';
+import { LabelHeat } from './LabelHeat';
 import { ShareCard } from './ShareCard';
 
 interface ResinCardScreenProps {
@@ -109,6 +110,7 @@ function Fields({ draft, card }: FieldsProps) {
       )}
       <Densities draft={draft} card={card} />
       <LabelPanels draft={draft} />
+      {card !== undefined && <LabelHeat card={card} />}
       <OtherPanels draft={draft} />
       <CardText path="notes" label="Notes" multiline />
     </>

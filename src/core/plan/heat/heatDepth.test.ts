@@ -1,0 +1,234 @@
+import * as fc from 'fast-check';
+import { readJob, type Job } from '../../job';
+import { planJob } from '../planJob';
+import { chooseResin } from '../chooseResin';
+import type { Plan } from '../planTypes';
+import { heatOfPlan } from './heatOfPlan';
+
+const deep = {
+  name: 'Slow clear',
+  family: 'deep-pour-epoxy',
+  ratio: { by: 'weight', a: 2, b: 1 },
+  densityA: '1.10 g/ml',
+  densityB: '0.98 g/ml',
+  depth: { greatest: '50 mm' },
+  potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
+} as const;
+
+const jobOf = (change: object = {}): Job =>
+  readJob({
+    format: 'nipperkin-job',
+    version: 1,
+    name: 'Tray',
+    room: { temperature: '23 °C' },
+    measure: {
+      parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '80 mm' }],
+    },
+    layers: { style: 'equal' },
+    resin: deep,
+    ...change,
+  });
+const planOf = (change: object = {}): Plan => planJob(jobOf(change));
+const at = (temperature: string, layers: object = { style: 'equal' }): Plan =>
+  planOf({ room: { temperature }, layers });
+
+test.each([
+  ['16 °C', 'label', 50, 2],
+  ['23 °C', 'label', 50, 2],
+  ['28 °C', 'room', 38, 3],
+  ['32 °C', 'room', 30, 3],
+] as const)('a wide pour of 80 mm at %s goes by the %s: %d mm', (room, from, takesMm, count) => {
+  const { cut, layers } = at(room);
+  expect(cut.from).toBe(from);
+  // Figures of the depth curve: 62 °C at 10, 12 … 32 °C.
+  expect(cut.takesMm).toBeGreaterThan(takesMm * 0.97);
+  expect(cut.takesMm).toBeLessThan(takesMm * 1.03);
+  expect(layers).toHaveLength(count);
+});
+
+test('the person may go by the label, by the room, or by their own figure', () => {
+  expect(at('28 °C', { style: 'equal', depthBy: 'label' }).cut).toMatchObject({
+    from: 'label',
+    takesMm: 50,
+    roomMm: undefined,
+  });
+  const cool = at('16 °C', { style: 'equal', depthBy: 'room' });
+  expect(cool.cut.from).toBe('room');
+  // 81 mm at 14 °C and 73 at 16.
+  expect(cool.cut.takesMm).toBeGreaterThan(70);
+  expect(cool.layers).toHaveLength(2);
+  expect(at('28 °C', { style: 'equal', maxDepth: '60 mm' }).cut).toMatchObject({
+    from: 'typed',
+    takesMm: 60,
+    roomMm: undefined,
+  });
+});
+
+test('a layer as deep as the room takes stays at its limit', () => {
+  const job = jobOf({ room: { temperature: '28 °C' }, layers: { style: 'full-top-off' } });
+  const plan = planJob(job);
+  const one = jobOf({
+    room: { temperature: '28 °C' },
+    layers: undefined,
+    measure: {
+      parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth: `${plan.cut.takesMm} mm` }],
+    },
+  });
+  const heat = heatOfPlan(one, planJob(one));
+  if (!heat.told) throw new Error(heat.code);
+  expect(heat.layers[0]?.peakC.mid).toBeGreaterThan(59);
+  expect(heat.layers[0]?.peakC.mid).toBeLessThan(62.5);
+});
+
+test('one pour that the label allows and this room does not is told', () => {
+  const parts = [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '45 mm' }];
+  const warm = planOf({ room: { temperature: '29 °C' }, layers: undefined, measure: { parts } });
+  expect(warm.warnings.map(({ code }) => code)).toEqual(['deeper-than-room']);
+  expect(warm.warnings[0]?.data).toMatchObject({ depthMm: 45, greatestDepthMm: 50 });
+  const cool = planOf({ layers: undefined, measure: { parts } });
+  expect(cool.warnings).toEqual([]);
+});
+
+test('a narrow channel, a fan and a floor of metal let it be deeper; a bench and foam do not', () => {
+  const room = { temperature: '28 °C' };
+  const wide = planOf({ room }).cut.takesMm!;
+  const takes = (change: object): number => planOf({ room, ...change }).cut.takesMm!;
+  const narrow = [{ shape: 'box', length: '900 mm', width: '70 mm', depth: '80 mm' }];
+  expect(takes({ measure: { parts: narrow } })).toBe(50);
+  expect(takes({ heat: { fan: '48 h' } })).toBe(50);
+  const metal = { material: 'aluminium', thickness: '3 mm' };
+  expect(takes({ heat: { floor: metal } })).toBeGreaterThan(wide);
+  expect(takes({ heat: { underside: 'bench' } })).toBeLessThan(wide);
+  expect(takes({ heat: { underside: 'foam' } })).toBeLessThan(
+    takes({ heat: { underside: 'bench' } }),
+  );
+});
+
+test('without a pot life the label stands, unless the person asks for the room', () => {
+  const { potLife: _, ...silent } = deep;
+  const room = { temperature: '28 °C' };
+  expect(planOf({ room, resin: silent }).cut).toMatchObject({ from: 'label', takesMm: 50 });
+  const asked = planOf({ room, resin: silent, layers: { style: 'equal', depthBy: 'room' } });
+  expect(asked.cut.from).toBe('room');
+  expect(asked.cut.takesMm).toBeLessThan(40);
+});
+
+test('a label without a depth leaves it to the heat', () => {
+  const { depth: _, ...silent } = deep;
+  expect(planOf({ resin: silent }).cut).toMatchObject({ from: 'room', labelMm: undefined });
+});
+
+test('a label whose depth means bubbles stands even where the room would take more', () => {
+  const coat = {
+    name: 'Coat',
+    family: 'coating-epoxy',
+    ratio: { by: 'weight', a: 2, b: 1 },
+    depth: { greatest: '3 mm' },
+    potLife: { time: '35 min', mass: '150 g', temperature: '23 °C' },
+  };
+  const parts = [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '6 mm' }];
+  const plan = planOf({
+    resin: coat,
+    measure: { parts },
+    layers: { style: 'equal', depthBy: 'room' },
+  });
+  expect(plan.cut).toMatchObject({ from: 'label', takesMm: 3 });
+  expect(plan.layers).toHaveLength(2);
+});
+
+test('a label that is too deep for its pot life is planned with what the model takes', () => {
+  const quick = { ...deep, potLife: { time: '3 h', mass: '150 g', temperature: '25 °C' } };
+  const { cut } = planOf({ resin: quick });
+  expect(cut.from).toBe('room');
+  expect(cut.takesMm).toBeLessThan(40);
+});
+
+test.each([
+  [
+    'a day that is upside down',
+    { heat: { day: { lowest: '25 °C', highest: '18 °C' } } },
+    'day-upside-down',
+  ],
+  ['a plate without its temperature', { heat: { underside: 'plate' } }, 'missing'],
+  [
+    'a pot life that no resin has',
+    { resin: { ...deep, potLife: { time: '1 min' } }, mixing: { stir: '5 s' } },
+    'pot-life-out-of-model',
+  ],
+  [
+    'a room where even a film runs hot',
+    {
+      room: { temperature: '50 °C' },
+      resin: { ...deep, family: 'fast-epoxy', potLife: { time: '2 min', mass: '100 g' } },
+      mixing: { stir: '5 s' },
+    },
+    'too-hot-to-pour',
+  ],
+] as const)('%s: the label stands and it is said', (_, change, because) => {
+  const plan = planOf(change);
+  expect(plan.cut).toMatchObject({ from: 'label', takesMm: 50 });
+  expect(plan.warnings).toContainEqual({
+    code: 'room-depth-unknown',
+    severity: 'tell',
+    data: expect.objectContaining({ because }),
+  });
+});
+
+test('what has no heat goes by its label', () => {
+  const silicone = { ...deep, family: 'silicone-tin', potLife: { time: '40 min' } };
+  const plan = planOf({ resin: silicone, layers: { style: 'equal', depthBy: 'room' } });
+  expect(plan.cut.from).toBe('label');
+});
+
+test('polyurethanes may peak at 87 °C', () => {
+  const quick = {
+    ...deep,
+    name: 'Quick',
+    family: 'slow-polyurethane',
+    potLife: { time: '10 min', mass: '100 g', temperature: '25 °C' },
+    depth: { greatest: '80 mm' },
+  };
+  const { cut } = planOf({ resin: quick });
+  const depth = `${cut.takesMm} mm`;
+  const one = jobOf({
+    resin: quick,
+    layers: undefined,
+    measure: { parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth }] },
+  });
+  const heat = heatOfPlan(one, planJob(one));
+  if (!heat.told) throw new Error(heat.code);
+  expect(heat.layers[0]?.peakC.mid).toBeGreaterThan(80);
+  expect(heat.layers[0]?.peakC.mid).toBeLessThan(89);
+});
+
+test('choosing cuts each resin by this room too', () => {
+  const job = jobOf({ room: { temperature: '28 °C' } });
+  const shelf = { resins: [readJob({ ...job }).resin], moulds: [] };
+  const [choice] = chooseResin(job, shelf);
+  expect(choice?.layers).toBe(planJob(job).layers.length);
+  expect(choice?.layers).toBe(3);
+});
+
+test('a warmer room never lets a layer be deeper, and none is deeper than the label by default', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 10, max: 38, noNaN: true }),
+      fc.double({ min: 0.5, max: 8, noNaN: true }),
+      fc.constantFrom('box', 'cylinder'),
+      (roomC, more, shape) => {
+        const part =
+          shape === 'box'
+            ? { shape, length: '600 mm', width: '240 mm', depth: '80 mm' }
+            : { shape, diameter: '180 mm', depth: '80 mm' };
+        const takes = (celsius: number): number =>
+          planOf({ room: { temperature: `${celsius} °C` }, measure: { parts: [part] } }).cut
+            .takesMm!;
+        const cool = takes(roomC);
+        // Depths are read down to whole millimetres, and the search leaves a few thousandths open.
+        expect(takes(roomC + more)).toBeLessThanOrEqual(cool + 1);
+        expect(cool).toBeLessThanOrEqual(50);
+      },
+    ),
+    { numRuns: 25 },
+  );
+});

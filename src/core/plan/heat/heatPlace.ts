@@ -1,0 +1,224 @@
+import type { Job } from '../../job';
+import type { MouldMaterial } from '../../measure/mould/materials';
+import { InputError } from '../../problem';
+import { readQuantity } from '../../quantity/readQuantity';
+import {
+  lengthRule,
+  roomTemperatureRule,
+  temperatureLimitRule,
+  timeRule,
+} from '../../quantity/rules';
+import { minutesOfClock } from '../../schema/clockSchema';
+import { climateAtC, constantRoom, type Climate } from '../../thermal/climate';
+import type { Underside } from '../../thermal/heatSchema';
+import type { HeatShape, PourSetting, Side } from '../../thermal/pourSetting';
+import { films, solidLimitC, usualBoard, type SolidKind } from '../../thermal/solids';
+import type { MeasuredPart } from '../../measure/measureWhole';
+import { hottestForm, type HeatForm } from './heatShapeOf';
+
+/** What nobody said and the usual stands for. */
+export const heatAssumptions = [
+  'resin-as-room',
+  'raised-board',
+  'board-floor',
+  'board-sides',
+  'timber-sides',
+  'mould-wall',
+  'gap',
+  'poured-now',
+] as const;
+export type HeatAssumption = (typeof heatAssumptions)[number];
+
+/** Where a job is poured: everything of its setting but the layers. */
+export interface HeatPlace {
+  readonly setting: Omit<PourSetting, 'layers'>;
+  /** The part that it is told for: the thickest. */
+  readonly part: number;
+  readonly form: HeatForm;
+  /** Minutes after midnight of the first pour; undefined where nobody said. */
+  readonly pouredAtMin: number | undefined;
+  readonly assumed: readonly HeatAssumption[];
+  /** The least that floor, sides and mould bear, °C; undefined where all of them outlast every cure. */
+  readonly formBearsC: number | undefined;
+}
+
+const dayMin = 24 * 60;
+/** Warmest at three in the afternoon. */
+const usualWarmestMin = 15 * 60;
+const usualPouredMin = 12 * 60;
+
+const usualWallMm: Readonly<Record<MouldMaterial, number>> = {
+  silicone: 10,
+  polypropylene: 2,
+  hdpe: 5,
+  melamine: 18,
+  timber: 20,
+  plaster: 20,
+  metal: 3,
+  other: 5,
+};
+
+/** What a mould is of, in the solids that are known; plaster is near enough to MDF, and what is not said to timber. */
+const solidOfMould: Readonly<Record<MouldMaterial, SolidKind>> = {
+  silicone: 'silicone',
+  polypropylene: 'polypropylene',
+  hdpe: 'hdpe',
+  melamine: 'coated-chipboard',
+  timber: 'timber',
+  plaster: 'mdf',
+  metal: 'aluminium',
+  other: 'timber',
+};
+
+const filmUnder: Readonly<Record<Underside, number>> = {
+  raised: films.raisedBoard,
+  bench: films.onBench,
+  foam: films.onFoam,
+  plate: films.onPlate,
+};
+
+const timberSideM = 0.04;
+
+const celsius = (typed: string): number => readQuantity(typed, roomTemperatureRule).value;
+const metres = (typed: string): number => readQuantity(typed, lengthRule).value / 1000;
+
+/** @throws InputError `day-upside-down` */
+function climateOf(job: Job, pouredAtMin: number): Climate {
+  const day = job.heat?.day;
+  if (day === undefined) return constantRoom(celsius(job.room.temperature));
+  const [lowC, highC] = [celsius(day.lowest), celsius(day.highest)];
+  if (lowC > highC) {
+    throw new InputError(
+      'day-upside-down',
+      day.lowest,
+      { highest: day.highest },
+      'heat.day.lowest',
+    );
+  }
+  const warmestMin = minutesOfClock(day.warmestAt ?? '') ?? usualWarmestMin;
+  return {
+    meanC: (lowC + highC) / 2,
+    swingC: (highC - lowC) / 2,
+    warmestS: ((((warmestMin - pouredAtMin) % dayMin) + dayMin) % dayMin) * 60,
+  };
+}
+
+function plateOf(typed: string | undefined): number {
+  if (typed !== undefined) return celsius(typed);
+  const { example } = roomTemperatureRule;
+  throw new InputError('missing', typed, { example }, 'heat.plateTemperature');
+}
+
+type Assume = (what: HeatAssumption) => void;
+
+/** Floor and sides of the form: what the person said, the mould's own, or the usual board. */
+function wallsOf(
+  job: Job,
+  part: Job['measure']['parts'][number],
+  why: HeatForm['why'],
+  assume: Assume,
+): { readonly floor: Omit<Side, 'filmU'>; readonly side: Omit<Side, 'filmU'> } {
+  const { floor, side } = job.heat ?? {};
+  const said = (wall: NonNullable<typeof floor>): Omit<Side, 'filmU'> => ({
+    solid: wall.material,
+    thicknessM: metres(wall.thickness),
+  });
+  const mould = part.shape === 'mould' ? part.mould : undefined;
+  const ofMould = (): Omit<Side, 'filmU'> | undefined => {
+    if (mould === undefined) return undefined;
+    if (mould.wall === undefined) assume('mould-wall');
+    const thicknessM =
+      mould.wall === undefined ? usualWallMm[mould.material] / 1000 : metres(mould.wall);
+    return { solid: solidOfMould[mould.material], thicknessM };
+  };
+  const own = ofMould();
+  const board = { solid: usualBoard.kind, thicknessM: usualBoard.thicknessM };
+  if (floor === undefined && own === undefined) assume('board-floor');
+  const usualSide = (): Omit<Side, 'filmU'> => {
+    if (own !== undefined) return own;
+    if (why === 'channel') {
+      assume('timber-sides');
+      return { solid: 'timber', thicknessM: timberSideM };
+    }
+    if (why !== 'wide' && why !== 'coat') assume('board-sides');
+    return floor === undefined ? board : said(floor);
+  };
+  return {
+    floor: floor === undefined ? (own ?? board) : said(floor),
+    side: side === undefined ? usualSide() : said(side),
+  };
+}
+
+/** What the person's mould bears counts before what its material usually does. */
+function formBearsC(
+  part: Job['measure']['parts'][number],
+  floor: Omit<Side, 'filmU'>,
+  side: Omit<Side, 'filmU'>,
+): number | undefined {
+  const said = part.shape === 'mould' ? part.mould.greatestTemperature : undefined;
+  if (said !== undefined) return readQuantity(said, temperatureLimitRule).value;
+  const limits = [floor, side].flatMap(({ solid }) =>
+    solid === undefined ? [] : (solidLimitC[solid] ?? []),
+  );
+  return limits.length === 0 ? undefined : Math.min(...limits);
+}
+
+/**
+ * Where a job is poured, as the heat model sees it.
+ * @param measured the same parts, measured
+ * @returns undefined where no part has a depth
+ * @throws InputError `day-upside-down`, `missing` for the plate's temperature
+ */
+export function heatPlaceOf(
+  job: Job,
+  parts: Job['measure']['parts'],
+  measured: readonly MeasuredPart[],
+): HeatPlace | undefined {
+  const found = hottestForm(parts, measured);
+  if (found === undefined) return undefined;
+  const { part, form } = found;
+  const assumed: HeatAssumption[] = [];
+  const assume: Assume = (what) => {
+    if (!assumed.includes(what)) assumed.push(what);
+  };
+  const heat = job.heat;
+  const pouredAtMin = minutesOfClock(heat?.pouredAt ?? '');
+  if (pouredAtMin === undefined) assume('poured-now');
+  const room = climateOf(job, pouredAtMin ?? usualPouredMin);
+  const typedC = heat?.bath ?? heat?.resinTemperature;
+  if (typedC === undefined) assume('resin-as-room');
+  if (heat?.underside === undefined) assume('raised-board');
+  const underside = heat?.underside ?? 'raised';
+  const plateC = underside === 'plate' ? plateOf(heat?.plateTemperature) : undefined;
+  const { floor, side } = wallsOf(job, parts[part]!, form.why, assume);
+  const filmU = filmUnder[underside];
+  const widthM = (form.widthMm ?? 0) / 1000;
+  const sideWithFilm = { ...side, filmU: films.raisedBoard };
+  const shape: HeatShape =
+    form.kind === 'slab'
+      ? { kind: 'slab' }
+      : form.kind === 'channel'
+        ? { kind: 'channel', widthM, side: sideWithFilm }
+        : { kind: 'cup', radiusM: widthM / 2, side: sideWithFilm };
+  return {
+    setting: {
+      shape,
+      underside: { ...floor, filmU },
+      plateC,
+      room,
+      resinC: typedC === undefined ? climateAtC(room, 0) : celsius(typedC),
+      topU: films.topStill,
+      fan: {
+        untilS: heat?.fan === undefined ? 0 : readQuantity(heat.fan, timeRule).value * 60,
+        topU: films.fan,
+        // Air goes under a form on blocks; one that lies on something is not reached.
+        undersideU: underside === 'raised' ? films.fan : filmU,
+      },
+    },
+    part,
+    form,
+    pouredAtMin,
+    assumed,
+    formBearsC: formBearsC(parts[part]!, floor, side),
+  };
+}

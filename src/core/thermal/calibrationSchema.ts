@@ -1,0 +1,31 @@
+import { mixed, number, object } from 'yup';
+import type { Calibration, LabelVerdict } from './calibrate';
+
+/** The figures that go with each verdict. */
+const figuresOf: Readonly<Record<LabelVerdict['code'], readonly string[]>> = {
+  'no-pot-life': [],
+  'no-depth': [],
+  agrees: [],
+  'depth-too-large': ['labelMm', 'peakC', 'plannedMm'],
+  'depth-below-heat': ['peakC'],
+};
+
+const isVerdict = (value: unknown): value is LabelVerdict => {
+  if (typeof value !== 'object' || value === null) return false;
+  const { code, ...figures } = value as Readonly<Record<string, unknown>>;
+  const wanted = Object.entries(figuresOf).find(([each]) => each === code)?.[1];
+  return wanted?.every((each) => Number.isFinite(figures[each])) ?? false;
+};
+
+/** A calibration as it is kept with a card; what is not one is worked out anew. */
+const calibrationSchema = object({
+  rateScale: number().positive().required(),
+  kappa: number().positive().required(),
+  verdict: mixed(isVerdict).required(),
+  assumed: object({ massG: number().optional(), temperatureC: number().optional() })
+    .noUnknown()
+    .required(),
+});
+
+export const isCalibration = (value: unknown): value is Calibration =>
+  calibrationSchema.isValidSync(value, { strict: true });

@@ -1,0 +1,47 @@
+import {
+  isCalibrated,
+  type CardCalibration,
+  type KeptCalibrations,
+} from '../core/plan/heat/calibrationOf';
+import type { Resin } from '../core/resin/resinSchema';
+import type { ResinRecord } from './records/resinRecord';
+import { resinRecordOf } from './repositories';
+
+/** Calibrates cards away from the screen's thread: what each comes to, in their order. */
+export type Calibrator = (cards: readonly Resin[]) => Promise<readonly CardCalibration[][]>;
+
+/** What is kept with these records. */
+export const keptIn = (records: readonly ResinRecord[]): KeptCalibrations =>
+  new Map(
+    records.flatMap(({ calibrations = [] }) =>
+      calibrations.map(({ key, calibration }) => [key, calibration] as const),
+    ),
+  );
+
+/** A card and the record that it was read from; without one it is new. */
+export interface CardToKeep<C, R> {
+  readonly card: C;
+  readonly before: R | undefined;
+}
+
+/** Records of cards with their calibrations; only labels that changed are worked out. */
+export async function calibratedRecords(
+  toKeep: readonly CardToKeep<Resin, ResinRecord>[],
+  calibrate: Calibrator,
+): Promise<readonly ResinRecord[]> {
+  const changed = toKeep.filter(
+    ({ card, before }) =>
+      before?.calibrations === undefined || !isCalibrated(card, keptIn([before])),
+  );
+  const made = changed.length === 0 ? [] : await calibrate(changed.map(({ card }) => card));
+  return toKeep.map((each) => {
+    const at = changed.indexOf(each);
+    const calibrations =
+      at < 0
+        ? each.before?.calibrations
+        : made[at]!.flatMap(({ key, calibration }) =>
+            calibration === undefined ? [] : [{ key, calibration }],
+          );
+    return resinRecordOf(each.card, calibrations, each.before);
+  });
+}

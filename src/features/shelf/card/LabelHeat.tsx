@@ -1,0 +1,44 @@
+import { hasHeat } from '../../../core/thermal/heatFamilies';
+import type { Resin } from '../../../core/resin/resinSchema';
+import { Panel } from '../../../ui/Panel';
+import { Words } from '../../../ui/text/Words';
+import { heatIsEstimate, sayCalibration, sayPace } from '../../../words/heat';
+import { sayProblem } from '../../../words/problems';
+import { useCardCalibrations } from '../../../workers/useCardCalibrations';
+
+/** What the heat model makes of the label, with each hardener: fitted, assumed, contradicted. */
+export function LabelHeat({ card }: { readonly card: Resin }) {
+  const { family, hardenerName, hardeners, depth, potLife } = card;
+  // Only what goes into it: a price asks nothing anew.
+  const asked = { name: '', family, hardenerName, hardeners, depth, potLife, ...ratioOf(card) };
+  const found = useCardCalibrations(hasHeat(family) ? JSON.stringify(asked) : undefined);
+  if (!hasHeat(family)) return null;
+  return (
+    <Panel title="Heat, from the label" testID="label-heat">
+      {found === undefined ? (
+        <Words colour="inkSoft">Working it out …</Words>
+      ) : (
+        found.map(({ hardenerName: name, calibration, problem }) => (
+          <Words key={name} {...(problem === undefined ? {} : { colour: 'stop', role: 'alert' })}>
+            {found.length > 1 ? `${name}: ` : ''}
+            {calibration === undefined
+              ? problem && sayProblem(problem)
+              : `${sayCalibration(calibration)} ${sayPace(calibration)}`}
+          </Words>
+        ))
+      )}
+      <Words size="small" colour="inkSoft">
+        {heatIsEstimate}
+      </Words>
+    </Panel>
+  );
+}
+
+/** A card is read as a whole, and a ratio belongs to it. */
+const ratioOf = ({ ratio, ratioByWeight, ratioByVolume, densityA, densityB }: Resin) => ({
+  ratio,
+  ratioByWeight,
+  ratioByVolume,
+  densityA,
+  densityB,
+});
