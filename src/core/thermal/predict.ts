@@ -133,7 +133,14 @@ export function surfaceCell({ plane }: Domain, cells: Int32Array): number {
 /** The lowest place of a layer, in the middle. */
 export const undersideCell = (cells: Int32Array): number => cells[0]!;
 
-/** When the whole layer may leave the mould: all of it cured so far, and no warmer than it bears. */
+/** How far between two figures a level lies, 0 to 1; 0 where the first is past it already. */
+const shareTo = (level: number, from: number, to: number): number =>
+  from < level === to < level ? 0 : (level - from) / (to - from);
+
+/**
+ * When the whole layer may leave the mould: all of it cured so far, and no warmer than it bears. Between two moments in a
+ * straight line.
+ */
 function demouldS(
   record: HeatRecord,
   cells: Int32Array,
@@ -141,19 +148,27 @@ function demouldS(
   marks: CureMarks,
   fromS: number,
 ): number | undefined {
+  const { alphas, temperaturesC, timesS } = record;
+  const overGlassK = (at: number): number =>
+    temperaturesC[at]! - glassTransitionC(curing, alphas[at]!);
+  const isReady = (at: number): boolean =>
+    alphas[at]! >= marks.demould && overGlassK(at) <= marks.demouldOverGlassK;
   for (let frame = 0; frame < record.frames; frame += 1) {
-    if (record.timesS[frame]! < fromS) continue;
+    if (timesS[frame]! < fromS) continue;
     const base = frame * record.cells;
-    let ready = true;
-    for (const cell of cells) {
-      const alpha = record.alphas[base + cell]!;
-      const overGlassK = record.temperaturesC[base + cell]! - glassTransitionC(curing, alpha);
-      if (!(alpha >= marks.demould) || overGlassK > marks.demouldOverGlassK) {
-        ready = false;
-        break;
-      }
-    }
-    if (ready) return record.timesS[frame]!;
+    if (!cells.every((cell) => isReady(base + cell))) continue;
+    const before = base - record.cells;
+    if (frame === 0 || timesS[frame - 1]! < fromS) return timesS[frame]!;
+    const share = cells.reduce(
+      (most, cell) =>
+        Math.max(
+          most,
+          shareTo(marks.demould, alphas[before + cell]!, alphas[base + cell]!),
+          shareTo(marks.demouldOverGlassK, overGlassK(before + cell), overGlassK(base + cell)),
+        ),
+      0,
+    );
+    return timesS[frame - 1]! + share * (timesS[frame]! - timesS[frame - 1]!);
   }
   return undefined;
 }
@@ -193,7 +208,8 @@ export function predictPour(
       grid,
       toleranceK: setting.shape.kind === 'slab' ? 0.1 : 0.5,
       untilS: lastPourS + hardByS,
-      longestStepS: 3 * hourS,
+      longestStepS: 1.5 * hourS,
+      longestShare: 0.08,
     },
     (domain, start, fromS) => {
       const columns = domain.plane?.columns ?? 1;

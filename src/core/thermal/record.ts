@@ -24,7 +24,7 @@ export interface Recorder {
  * A recorder with room for so many frames; it doubles its room when that is not enough, which is between steps.
  * @param cells of the pour when all of it is poured
  */
-export function recorderFor(cells: number, room = 256): Recorder {
+export function recorderFor(cells: number, room = 320): Recorder {
   let timesS = new Float64Array(room);
   let temperaturesC: Float32Array = new Float32Array(room * cells).fill(NaN);
   let alphas: Float32Array = new Float32Array(room * cells).fill(NaN);

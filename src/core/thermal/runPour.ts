@@ -4,7 +4,7 @@ import { domainOf, type Domain } from './domain';
 import type { HeatGrid, PourSetting } from './pourSetting';
 import { solveChain } from './solveChain';
 import { solvePlane } from './solvePlane';
-import { stepRules, type Watch } from './stepping';
+import { stepRules, type StepRules, type Watch } from './stepping';
 import type { RunEnd, RunStart } from './stepThrough';
 
 /** How long and how finely a pour is followed. */
@@ -15,6 +15,8 @@ export interface RunOptions {
   readonly untilS: number;
   /** What lies between steps is drawn straight: not longer than this, s. */
   readonly longestStepS?: number;
+  /** Or than this share of the time since a layer was poured, in a room that stays as it is. */
+  readonly longestShare?: number;
 }
 
 /** Layers are poured and a fan is switched off: between two such moments nothing about the pour changes. */
@@ -59,13 +61,17 @@ function begin(
 export function runPour(
   setting: PourSetting,
   curing: Curing,
-  { grid, toleranceK, untilS, longestStepS = Infinity }: RunOptions,
+  { grid, toleranceK, untilS, longestStepS = Infinity, longestShare = 0 }: RunOptions,
   watchOver: (domain: Domain, start: RunStart, fromS: number) => Watch,
 ): RunEnd & { readonly domain: Domain } {
   const stretches = stretchesOf(setting, untilS);
   const usual = stepRules(untilS, toleranceK);
-  const rules = { ...usual, longestStepS: Math.min(usual.longestStepS, longestStepS) };
   const { room, plateC } = setting;
+  const rules: StepRules = {
+    ...usual,
+    longestStepS: Math.min(usual.longestStepS, longestStepS),
+    longestShare: room.swingC === 0 ? longestShare : 0,
+  };
   const below = plateC === undefined ? room : constantRoom(plateC);
   let last: { readonly state: RunEnd; readonly domain: Domain } | undefined;
   let steps = 0;

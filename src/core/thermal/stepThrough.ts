@@ -44,13 +44,17 @@ export function stepThrough<Work>(
   watch: Watch,
 ): RunEnd {
   let [now, next] = [before, after];
+  const fromS = before.timeS;
+  const { longestStepS, longestShare = 0 } = rules;
   let stepS = Math.min(rules.firstStepS, toS - now.timeS);
   let steps = 0;
   let refused = 0;
   while (now.timeS < toS) {
     // The end is met exactly, and no sliver is left before it.
     const leftS = toS - now.timeS;
-    let h = stepS > rules.longestStepS ? rules.longestStepS : stepS;
+    const aged = longestShare * (now.timeS - fromS);
+    const longest = aged > longestStepS ? aged : longestStepS;
+    let h = stepS > longest ? longest : stepS;
     const isLast = h >= leftS * (1 - 1e-9);
     if (isLast) h = leftS;
     const error = attempt(work, h, now, next);

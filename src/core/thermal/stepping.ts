@@ -7,6 +7,11 @@ export interface StepRules {
   readonly firstStepS: number;
   readonly longestStepS: number;
   /**
+   * Where this share of the time since the start is longer than that, steps may be so long: a cure slows down as it ages, and what
+   * is drawn straight between two moments stays as true.
+   */
+  readonly longestShare?: number;
+  /**
    * Steps of implicit Euler, each as long as the first, before the method of third order takes over. That one does not damp
    * what is too quick for its steps: a cold layer on a warm one would ring in the slopes for hours.
    */

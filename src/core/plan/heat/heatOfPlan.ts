@@ -60,8 +60,19 @@ const nightFromMin = 22 * 60;
 const nightToMin = 7 * 60;
 const dayMin = 24 * 60;
 
-const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): CureMarks =>
-  cureMarks(family, curing, times);
+/** Marks read off a label so far: four runs each. */
+const marksMade = new Map<string, CureMarks>();
+const mostMarks = 500;
+
+function marksOf(family: HeatFamily, curing: Curing, { times }: ReadResin): CureMarks {
+  const key = JSON.stringify([family, curing, times]);
+  const known = marksMade.get(key);
+  if (known !== undefined) return known;
+  const marks = cureMarks(family, curing, times);
+  if (marksMade.size >= mostMarks) marksMade.clear();
+  marksMade.set(key, marks);
+  return marks;
+}
 
 /**
  * What the heat of a job is worked out from.

@@ -40,15 +40,18 @@ export function heatViewOf(given: HeatCaseOfJob, { followed }: FollowedHeat): He
   const [leastAlpha, mostAlpha] = [make(), make()];
   const lowest = undersideCell(domain.layerCells[0]!);
   const surfaces = domain.layerCells.map((each) => surfaceCell(domain, each));
+  const { resinCells } = domain;
   let [leastC, greatestC] = [Infinity, -Infinity];
   for (let frame = 0; frame < frames; frame += 1) {
     const base = frame * cells;
     let [hottest, least, most] = [-Infinity, Infinity, -Infinity];
-    for (const cell of domain.resinCells) {
-      const here = temperaturesC[base + cell]!;
-      if (Number.isNaN(here)) continue;
+    for (let at = 0; at < resinCells.length; at += 1) {
+      const cell = base + resinCells[at]!;
+      const here = temperaturesC[cell]!;
+      // What is not poured yet is no number.
+      if (here !== here) continue;
       if (here > hottest) hottest = here;
-      const alpha = alphas[base + cell]!;
+      const alpha = alphas[cell]!;
       if (alpha < least) least = alpha;
       if (alpha > most) most = alpha;
     }
