@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { InputError, type Problem } from '../core/problem';
 import type { HeatAnswer, HeatMore, HeatRequest, HeatWorker } from './heatWorker';
 import { heard } from './told';
@@ -29,6 +29,10 @@ function startThread(): Thread {
 interface Threads {
   quick: Thread | undefined;
   slow: Thread | undefined;
+  /** The quick one is at work. */
+  following: boolean;
+  /** What it goes on with: only the latest change counts. */
+  next: (() => void) | undefined;
 }
 
 /**
@@ -42,50 +46,63 @@ export function useHeat(
   wanted: 'figures' | 'all' = 'all',
 ): HeatState {
   const [state, setState] = useState(nothingYet);
-  const threads = useRef<Threads>({ quick: undefined, slow: undefined });
+  const threads = useRef<Threads>({
+    quick: undefined,
+    slow: undefined,
+    following: false,
+    next: undefined,
+  });
   useEffect(() => {
     const held = threads.current;
     return () => {
       held.quick?.worker.terminate();
       held.slow?.worker.terminate();
-      held.quick = undefined;
-      held.slow = undefined;
+      threads.current = { quick: undefined, slow: undefined, following: false, next: undefined };
     };
   }, []);
   useEffect(() => {
     if (request === undefined) return undefined;
     const held = threads.current;
     let overtaken = false;
-    const tell = (change: Partial<HeatState>): void => {
-      if (!overtaken) setState((last) => ({ ...last, ...change }));
+    // Typing goes before drawing: what is told is drawn in pieces between two keys.
+    const tell = (change: (last: HeatState) => HeatState): void => {
+      if (!overtaken) startTransition(() => setState(change));
+    };
+    const follow = async (): Promise<HeatAnswer> => {
+      held.following = true;
+      try {
+        held.quick ??= startThread();
+        return heard(await held.quick.remote.follow(request));
+      } finally {
+        held.following = false;
+        const { next } = held;
+        held.next = undefined;
+        next?.();
+      }
     };
     const run = async (): Promise<void> => {
-      tell({ busy: true });
-      held.quick ??= startThread();
-      const answer = heard(await held.quick.remote.follow(request));
+      const answer = await follow();
       if (overtaken) return;
-      tell({ answer, more: {}, problem: undefined });
-      if (!('view' in answer) || wanted === 'figures') {
-        tell({ busy: false });
-        return;
-      }
+      const isAll = 'view' in answer && wanted === 'all';
+      tell(() => ({ answer, more: {}, problem: undefined, busy: isAll }));
+      if (!isAll) return;
       held.slow ??= startThread();
-      const part = proxy((each: Partial<HeatMore>) => {
-        if (!overtaken) setState((last) => ({ ...last, more: { ...last.more, ...each } }));
-      });
+      const part = proxy((each: Partial<HeatMore>) =>
+        tell((last) => ({ ...last, more: { ...last.more, ...each } })),
+      );
       heard(await held.slow.remote.more(request, part));
-      tell({ busy: false });
+      tell((last) => ({ ...last, busy: false }));
     };
-    // A pause of a tick lets a burst of keystrokes through before the first of them is worked out.
-    const timer = setTimeout(() => {
-      run().catch((error: unknown) => {
+    const start = (): void =>
+      void run().catch((error: unknown) => {
         if (!(error instanceof InputError)) throw error;
-        tell({ problem: error, busy: false, answer: undefined, more: {} });
+        tell(() => ({ problem: error, busy: false, answer: undefined, more: {} }));
       });
-    }, 30);
+    if (held.following) held.next = start;
+    else start();
     return () => {
       overtaken = true;
-      clearTimeout(timer);
+      if (held.next === start) held.next = undefined;
       held.slow?.worker.terminate();
       held.slow = undefined;
     };

@@ -1,4 +1,12 @@
-import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import {
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { useShelf } from '../hooks/queries';
 import { useCommit } from '../hooks/useCommit';
@@ -7,7 +15,7 @@ import { jobCollection, jobRecordOf } from '../repositories';
 import { StaleWriteError } from '../store/staleWriteError';
 import { createAutosave } from './autosave';
 import type { JobDraft } from './jobDraft';
-import { OpenJobContext, type OpenJob } from './openJob';
+import { OpenJobContext, ProblemsContext, type OpenJob } from './openJob';
 import { usePlannedDraft } from './usePlannedDraft';
 
 interface JobDraftProviderProps {
@@ -70,7 +78,8 @@ export function JobDraftProvider({ record, gone, children }: JobDraftProviderPro
     if (isNewer && conflict === undefined && !autosave.busy()) show(record);
   }, [record, conflict, autosave, show]);
 
-  const planned = usePlannedDraft(draft, shelf, opened.lastGood);
+  // The field that is typed in comes first; the plan follows in pieces between two keys.
+  const planned = usePlannedDraft(useDeferredValue(draft), shelf, opened.lastGood);
   const open = useMemo<OpenJob>(
     () => ({
       ...planned,
@@ -92,7 +101,9 @@ export function JobDraftProvider({ record, gone, children }: JobDraftProviderPro
 
   return (
     <FormProvider {...form}>
-      <OpenJobContext.Provider value={open}>{children}</OpenJobContext.Provider>
+      <OpenJobContext.Provider value={open}>
+        <ProblemsContext.Provider value={planned.problems}>{children}</ProblemsContext.Provider>
+      </OpenJobContext.Provider>
     </FormProvider>
   );
 }

@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { Problem } from '../../core/problem';
 import type { JobRecord } from '../records/jobRecord';
 import type { DraftPlan } from './usePlannedDraft';
 
@@ -12,6 +13,11 @@ export interface OpenJob extends DraftPlan {
 }
 
 export const OpenJobContext = createContext<OpenJob | null>(null);
+
+/** What is wrong with what is typed, by itself: fields hear of nothing else. */
+export const ProblemsContext = createContext<readonly Problem[]>([]);
+
+export const useProblems = (): readonly Problem[] => useContext(ProblemsContext);
 
 /** The job that is open in this part of the app. */
 export function useOpenJob(): OpenJob {

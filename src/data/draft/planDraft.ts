@@ -9,12 +9,15 @@ export type PlannedDraft =
   | { readonly job: Job; readonly plan: Plan; readonly problems: readonly [] }
   | { readonly job: undefined; readonly plan: undefined; readonly problems: readonly Problem[] };
 
+/** One and the same, so that nothing is drawn anew because nothing is wrong. */
+const noProblems: readonly [] = [];
+
 /** Checks a draft and plans it, as on every keystroke. */
 export function planDraft(draft: unknown, shelf: Shelf): PlannedDraft {
   const { value: job, problems } = checkJob(draft);
   if (job === undefined) return { job, plan: undefined, problems };
   try {
-    return { job, plan: planJob(job, shelf, today()), problems: [] };
+    return { job, plan: planJob(job, shelf, today()), problems: noProblems };
   } catch (error) {
     if (error instanceof InputError) return { job: undefined, plan: undefined, problems: [error] };
     throw error;

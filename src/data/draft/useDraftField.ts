@@ -1,7 +1,7 @@
 import { useController, type FieldPath } from 'react-hook-form';
 import type { Problem } from '../../core/problem';
 import type { JobDraft } from './jobDraft';
-import { useOpenJob } from './openJob';
+import { useProblems } from './openJob';
 
 /** `measure.parts[0].depth`, as the core names a field, from `measure.parts.0.depth`, as the form does. */
 const corePath = (formPath: string): string => formPath.replace(/\.(\d+)(?=\.|$)/g, '[$1]');
@@ -15,7 +15,7 @@ export interface DraftField {
 /** One field of the open job: what is typed, and what is wrong with it. */
 export function useDraftField(path: FieldPath<JobDraft>): DraftField {
   const { field } = useController<JobDraft>({ name: path });
-  const { problems } = useOpenJob();
+  const problems = useProblems();
   const name = corePath(path);
   // What was never filled in is not a mistake yet; what was emptied is.
   const untouched = field.value === undefined;

@@ -2,7 +2,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { coloursFrom } from '../../core/colour/colourSchemas';
 import type { JobDraft, PortionDraft } from '../../data/draft/jobDraft';
-import { useOpenJob } from '../../data/draft/openJob';
+import { useProblems } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -25,7 +25,7 @@ export function ColourStep() {
   const { setValue } = useFormContext<JobDraft>();
   const portions = useWatch<JobDraft, 'portions'>({ name: 'portions' }) ?? [];
   const from = useWatch<JobDraft, 'coloursFrom'>({ name: 'coloursFrom' }) ?? 'own-batches';
-  const { problems } = useOpenJob();
+  const problems = useProblems();
   const notice = useNotice();
   const change = (next: PortionDraft[]): void =>
     setValue('portions', next.length === 0 ? undefined : next);

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlannedHeat } from '../../core/plan/heat/heatOfPlan';
 import type { HeatFamily } from '../../core/thermal/heatFamilies';
@@ -31,7 +32,7 @@ const hours = (value: number | undefined): string =>
   value === undefined ? never : sayHours(value);
 
 /** What becomes of one layer: its peak first, then the times. */
-export function HeatLayerFigures({
+export const HeatLayerFigures = memo(function LayerFigures({
   family,
   layer,
   number,
@@ -76,7 +77,7 @@ export function HeatLayerFigures({
       <Words>{sayHard(layer, warmEnoughC)}</Words>
     </Panel>
   );
-}
+});
 
 const styles = StyleSheet.create({
   peak: {

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
@@ -23,7 +23,7 @@ function frameAt(timesH: Float64Array, hours: number): number {
 }
 
 /** The cut painted with its temperatures at a moment, and the curves with that moment on them. */
-export default function HeatPicture({
+export default memo(function HeatPicture({
   view,
   plan,
 }: {
@@ -92,7 +92,7 @@ export default function HeatPicture({
       <HeatCurves view={view} plan={plan} untilH={untilH} atH={atH} />
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   stack: { gap: space.small },

@@ -1,81 +1,99 @@
+import { memo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
 import { undersides } from '../../core/thermal/heatSchema';
 import { solidKinds, type SolidKind } from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
-import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
-import { QuantityField } from '../../ui/fields/QuantityField';
 import { SwitchField } from '../../ui/fields/SwitchField';
-import { TextField } from '../../ui/fields/TextField';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { saySolid, undersideNames } from '../../words/heat';
+import { HeatClock, HeatQuantity } from './HeatFields';
 
-/** The room, the form and the air: what the heat depends on besides the pour. */
-export function HeatSettings() {
+/** What heat depends on as it is typed, and a change of it; what is left out goes. */
+function useHeatDraft() {
   const { setValue } = useFormContext<JobDraft>();
   const heat = useWatch<JobDraft, 'heat'>({ name: 'heat' }) ?? {};
   const change = (next: Partial<HeatDraft>): void => {
     const kept = Object.entries({ ...heat, ...next }).filter(([, value]) => value !== undefined);
     setValue('heat', kept.length === 0 ? undefined : (Object.fromEntries(kept) as HeatDraft));
   };
-  const room = useDraftField('room.temperature');
-  const pouredAt = useDraftField('heat.pouredAt');
-  const resin = useDraftField('heat.resinTemperature');
-  const bath = useDraftField('heat.bath');
-  const fan = useDraftField('heat.fan');
-  const plate = useDraftField('heat.plateTemperature');
+  return { heat, change };
+}
+
+/** The room, the form and the air: what the heat depends on besides the pour. Each panel hears of its own. */
+export const HeatSettings = memo(function RoomAndForm() {
   return (
     <>
-      <FoldPanel title="Room and air" summary={summaryOf(heat, room.value)} testID="heat-room">
-        <SwitchField
-          label="The room changes over the day"
-          value={heat.day !== undefined}
-          onChange={(on) => change({ day: on ? { lowest: '16 °C', highest: '24 °C' } : undefined })}
-        />
-        {heat.day === undefined ? (
-          <QuantityField label="Room" {...room} unit="°C" rule={roomTemperatureRule} />
-        ) : (
-          <DayFields />
-        )}
-        <FieldRow>
-          <TextField label="First pour at, time of day" placeholder="18:00" {...pouredAt} />
-          <QuantityField label="A fan for, after the pour" {...fan} unit="h" rule={timeRule} />
-        </FieldRow>
-        <FieldRow>
-          <QuantityField
-            label="Resin when poured, if not as the room"
-            {...resin}
-            unit="°C"
-            rule={roomTemperatureRule}
-          />
-          <QuantityField
-            label="Out of a warm bath at"
-            {...bath}
-            unit="°C"
-            rule={roomTemperatureRule}
-          />
-        </FieldRow>
-      </FoldPanel>
-      <FoldPanel
-        title="Form"
-        summary={undersideNames[heat.underside ?? 'raised'].toLowerCase()}
-        testID="heat-form"
-      >
-        <ChoiceField
-          label="The form stands"
-          value={heat.underside ?? 'raised'}
-          choices={undersides.map((value) => ({ value, label: undersideNames[value] }))}
-          onChange={(underside) => change({ underside })}
-        />
-        {heat.underside === 'plate' && (
-          <QuantityField label="The plate is at" {...plate} unit="°C" rule={roomTemperatureRule} />
-        )}
-        <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} />
-        <WallFields which="side" label="Its sides" onChange={change} heat={heat} />
-      </FoldPanel>
+      <RoomPanel />
+      <FormPanel />
     </>
+  );
+});
+
+function RoomPanel() {
+  const { heat, change } = useHeatDraft();
+  const room = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
+  return (
+    <FoldPanel title="Room and air" summary={summaryOf(heat, room)} testID="heat-room">
+      <SwitchField
+        label="The room changes over the day"
+        value={heat.day !== undefined}
+        onChange={(on) => change({ day: on ? { lowest: '16 °C', highest: '24 °C' } : undefined })}
+      />
+      {heat.day === undefined ? (
+        <HeatQuantity path="room.temperature" label="Room" unit="°C" rule={roomTemperatureRule} />
+      ) : (
+        <DayFields />
+      )}
+      <FieldRow>
+        <HeatClock path="heat.pouredAt" label="First pour at, time of day" placeholder="18:00" />
+        <HeatQuantity path="heat.fan" label="A fan for, after the pour" unit="h" rule={timeRule} />
+      </FieldRow>
+      <FieldRow>
+        <HeatQuantity
+          path="heat.resinTemperature"
+          label="Resin when poured, if not as the room"
+          unit="°C"
+          rule={roomTemperatureRule}
+        />
+        <HeatQuantity
+          path="heat.bath"
+          label="Out of a warm bath at"
+          unit="°C"
+          rule={roomTemperatureRule}
+        />
+      </FieldRow>
+    </FoldPanel>
+  );
+}
+
+function FormPanel() {
+  const { heat, change } = useHeatDraft();
+  return (
+    <FoldPanel
+      title="Form"
+      summary={undersideNames[heat.underside ?? 'raised'].toLowerCase()}
+      testID="heat-form"
+    >
+      <ChoiceField
+        label="The form stands"
+        value={heat.underside ?? 'raised'}
+        choices={undersides.map((value) => ({ value, label: undersideNames[value] }))}
+        onChange={(underside) => change({ underside })}
+      />
+      {heat.underside === 'plate' && (
+        <HeatQuantity
+          path="heat.plateTemperature"
+          label="The plate is at"
+          unit="°C"
+          rule={roomTemperatureRule}
+        />
+      )}
+      <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} />
+      <WallFields which="side" label="Its sides" onChange={change} heat={heat} />
+    </FoldPanel>
   );
 }
 
@@ -86,16 +104,18 @@ const summaryOf = ({ day, fan }: HeatDraft, room: string): string =>
   ].join(', ');
 
 function DayFields() {
-  const lowest = useDraftField('heat.day.lowest');
-  const highest = useDraftField('heat.day.highest');
-  const warmest = useDraftField('heat.day.warmestAt');
   return (
     <>
       <FieldRow>
-        <QuantityField label="Coldest" {...lowest} unit="°C" rule={roomTemperatureRule} />
-        <QuantityField label="Warmest" {...highest} unit="°C" rule={roomTemperatureRule} />
+        <HeatQuantity path="heat.day.lowest" label="Coldest" unit="°C" rule={roomTemperatureRule} />
+        <HeatQuantity
+          path="heat.day.highest"
+          label="Warmest"
+          unit="°C"
+          rule={roomTemperatureRule}
+        />
       </FieldRow>
-      <TextField label="Warmest at, time of day" placeholder="15:00" {...warmest} />
+      <HeatClock path="heat.day.warmestAt" label="Warmest at, time of day" placeholder="15:00" />
     </>
   );
 }
@@ -113,7 +133,6 @@ function WallFields({
   readonly heat: HeatDraft;
   readonly onChange: (next: Partial<HeatDraft>) => void;
 }) {
-  const thickness = useDraftField(`heat.${which}.thickness`);
   const wall = heat[which];
   return (
     <>
@@ -134,7 +153,12 @@ function WallFields({
         }
       />
       {wall !== undefined && (
-        <QuantityField label={`${label}: how thick`} {...thickness} unit="mm" rule={lengthRule} />
+        <HeatQuantity
+          path={`heat.${which}.thickness`}
+          label={`${label}: how thick`}
+          unit="mm"
+          rule={lengthRule}
+        />
       )}
     </>
   );

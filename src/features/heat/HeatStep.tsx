@@ -1,6 +1,5 @@
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, memo, Suspense, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checkJob } from '../../core/job';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { InMiddleColumn } from '../../ui/frame/MiddleColumn';
@@ -31,12 +30,13 @@ const DepthChart = lazy(() => import('./DepthChart'));
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
 export function HeatStep() {
-  const { plan, record, outdated } = useOpenJob();
+  const { plan, job, outdated } = useOpenJob();
   const shelf = useShelf();
-  const request = useMemo((): HeatRequest | undefined => {
-    const { value: job } = checkJob(record.draft);
-    return plan === undefined || job === undefined || outdated ? undefined : { job, plan, shelf };
-  }, [plan, record.draft, outdated, shelf]);
+  const request = useMemo(
+    (): HeatRequest | undefined =>
+      plan === undefined || job === undefined || outdated ? undefined : { job, plan, shelf },
+    [plan, job, outdated, shelf],
+  );
   const heat = useHeat(request);
   return (
     <View style={styles.stack}>
@@ -49,7 +49,8 @@ export function HeatStep() {
   );
 }
 
-function HeatFindings({
+/** Hears only of what was worked out: a save or a keystroke elsewhere does not draw it anew. */
+const HeatFindings = memo(function Findings({
   heat,
   request,
 }: {
@@ -133,6 +134,6 @@ function HeatFindings({
       )}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({ stack: { gap: space.large } });

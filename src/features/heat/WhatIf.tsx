@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '../../core/job';
+import { holdLayers } from '../../core/plan/heat/holdLayers';
 import { planJob } from '../../core/plan/planJob';
 import { InputError, type Problem } from '../../core/problem';
 import { checkJob } from '../../core/job';
@@ -51,9 +52,11 @@ function tried(job: Job, trial: Trial, shelf: HeatRequest['shelf']): unknown {
   };
 }
 
-/** Plans what is tried; what is wrong with it comes back as a problem. */
+/** Plans what is tried, in the layers that are planned; what is wrong with it comes back as a problem. */
 function triedRequest(base: HeatRequest, trial: Trial): HeatRequest | Problem {
-  const { value: job, problems } = checkJob(tried(base.job, trial, base.shelf));
+  const { value: job, problems } = checkJob(
+    tried(holdLayers(base.job, base.plan), trial, base.shelf),
+  );
   if (job === undefined) return problems[0]!;
   try {
     return { job, plan: planJob(job, base.shelf), shelf: base.shelf };

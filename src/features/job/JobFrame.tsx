@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { memo, useCallback, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -48,10 +48,13 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
   const { state } = useSaveState();
   const { record, plan } = useOpenJob();
   /** A cavity that is tapped opens where it is measured. */
-  const openPart = (index: number): void => {
-    if (step === 'measure') focusFirstField(cavityTestId(index));
-    else onStep('measure');
-  };
+  const openPart = useCallback(
+    (index: number): void => {
+      if (step === 'measure') focusFirstField(cavityTestId(index));
+      else onStep('measure');
+    },
+    [step, onStep],
+  );
   const tabs = <Tabs label="Steps" tabs={jobSteps} value={step} onChange={onStep} />;
   const title = record.draft.name.trim() || newJobName;
   const common = {
@@ -117,6 +120,10 @@ function WideColumns({
   );
 }
 
+/** A save draws neither of them anew. */
+const PlannedSection = memo(Section);
+const PlannedWarnings = memo(WarningList);
+
 function JobSection({
   greatestHeight,
   onPressPart,
@@ -134,8 +141,8 @@ function JobSection({
   }
   return (
     <View style={[styles.stack, outdated && styles.outdated]}>
-      <Section plan={plan} greatestHeight={greatestHeight} onPressPart={onPressPart} />
-      <WarningList warnings={plan.warnings} />
+      <PlannedSection plan={plan} greatestHeight={greatestHeight} onPressPart={onPressPart} />
+      <PlannedWarnings warnings={plan.warnings} />
     </View>
   );
 }

@@ -5,7 +5,7 @@ import type { PlannedLayer } from '../../core/plan/planTypes';
 import { hasHeat } from '../../core/thermal/heatFamilies';
 import { lengthRule } from '../../core/quantity/rules';
 import type { JobDraft, LayersDraft } from '../../data/draft/jobDraft';
-import { useOpenJob } from '../../data/draft/openJob';
+import { useOpenJob, useProblems } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -37,7 +37,7 @@ const wayOf = (layers: LayersDraft | undefined): Way =>
 export function LayersStep() {
   const { setValue } = useFormContext<JobDraft>();
   const layers = useWatch<JobDraft, 'layers'>({ name: 'layers' });
-  const { problems } = useOpenJob();
+  const problems = useProblems();
   const way = wayOf(layers);
   const choose = (next: Way): void => {
     const { style: _, heights: __, ...kept } = layers ?? {};

@@ -6,7 +6,7 @@ import { withPeaks } from '../../core/plan/heat/withPeaks';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
 import type { JobDraft } from '../../data/draft/jobDraft';
-import { useOpenJob } from '../../data/draft/openJob';
+import { useOpenJob, useProblems } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { useCurrency } from '../../data/hooks/useKept';
 import { useResinActions } from '../../data/hooks/useCardActions';
@@ -43,7 +43,8 @@ export function ResinStep({
 }: ResinStepProps) {
   const { setValue } = useFormContext<JobDraft>();
   const shelf = useShelf();
-  const { problems, job } = useOpenJob();
+  const { job } = useOpenJob();
+  const problems = useProblems();
   const actions = useResinActions();
   const { currency } = useCurrency();
   const [order, setOrder] = useState<ChoiceOrder>('soonest');

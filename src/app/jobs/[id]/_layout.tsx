@@ -1,7 +1,8 @@
+import { useCallback } from 'react';
 import { Slot, useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
 import { useOpenRecord } from '@/data/hooks/useOpenRecord';
-import { jobSteps, JobFrame } from '@/features/job/JobFrame';
+import { jobSteps, JobFrame, type JobStep } from '@/features/job/JobFrame';
 import { NotFound } from '@/ui/frame/NotFound';
 
 export default function JobLayout() {
@@ -10,7 +11,11 @@ export default function JobLayout() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const open = useOpenRecord(id);
   const step = jobSteps.find(({ value }) => path.endsWith(`/${value}`))?.value;
-  const toList = (): void => router.navigate('/jobs');
+  const toList = useCallback((): void => router.navigate('/jobs'), [router]);
+  const toStep = useCallback(
+    (next: JobStep): void => router.navigate({ pathname: `/jobs/[id]/${next}`, params: { id } }),
+    [router, id],
+  );
   if (open === 'loading') return null;
   if (open === 'missing') return <NotFound onBack={toList} />;
   return (
@@ -20,7 +25,7 @@ export default function JobLayout() {
       ) : (
         <JobFrame
           step={step}
-          onStep={(next) => router.navigate({ pathname: `/jobs/[id]/${next}`, params: { id } })}
+          onStep={toStep}
           onBack={toList}
           onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id } })}
         >

@@ -8,7 +8,7 @@ import { SwitchField } from '../../../ui/fields/SwitchField';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { sayProblem } from '../../../words/problems';
-import { useOpenJob } from '../../../data/draft/openJob';
+import { useProblems } from '../../../data/draft/openJob';
 import { materialNames } from '../../../words/names';
 import { fieldPath, type DraftPlace } from '../draftPlace';
 import { GrainFinder } from '../GrainFinder';
@@ -26,7 +26,7 @@ export function FillEditor({ place, shape }: FillEditorProps) {
   const material = useController<JobDraft>({ name: fieldPath(place, 'material') });
   const overruled = useController<JobDraft>({ name: fieldPath(place, 'overruled') });
   const bulkDensity = useController<JobDraft>({ name: fieldPath(place, 'bulkDensity') });
-  const { problems } = useOpenJob();
+  const problems = useProblems();
   const isWet = shape === 'wet-fill';
   const byJug = part?.volume !== undefined;
   const refused = problems.find(({ code }) => code === 'porous-mould');

@@ -1,0 +1,34 @@
+import { memo } from 'react';
+import type { FieldPath } from 'react-hook-form';
+import type { Kind } from '../../core/quantity/kinds';
+import type { QuantityRule } from '../../core/quantity/rules';
+import type { JobDraft } from '../../data/draft/jobDraft';
+import { useDraftField } from '../../data/draft/useDraftField';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { TextField } from '../../ui/fields/TextField';
+
+interface HeatQuantityProps<K extends Kind> {
+  readonly path: FieldPath<JobDraft>;
+  readonly label: string;
+  readonly unit: string;
+  readonly rule: QuantityRule<K>;
+}
+
+function QuantityOf<K extends Kind>({ path, ...field }: HeatQuantityProps<K>) {
+  return <QuantityField {...field} {...useDraftField(path)} />;
+}
+
+/** A quantity of the open job that hears only of itself: its neighbours are not drawn anew while it is typed. */
+export const HeatQuantity = memo(QuantityOf) as typeof QuantityOf;
+
+/** A time of day of the open job. */
+export const HeatClock = memo(function ClockOf({
+  path,
+  ...field
+}: {
+  readonly path: FieldPath<JobDraft>;
+  readonly label: string;
+  readonly placeholder: string;
+}) {
+  return <TextField {...field} {...useDraftField(path)} />;
+});
