@@ -4,7 +4,8 @@ import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayMoney, sayPercent, sayTime } from './figures';
 import { clarityNames, familyNames } from './names';
 import type { ResinFamily } from '../core/resin/families';
-import { sayDegrees } from './heat';
+import { hasHeat } from '../core/thermal/heatFamilies';
+import { sayPeakAbout } from './heat';
 import { saidCodes, sayProblem } from './problems';
 import { sayWarning } from './warnings';
 
@@ -68,7 +69,8 @@ export function sayChoice(choice: ResinChoice, currency: string): Record<ChoiceF
     leftover: leftoverMl === undefined ? none : sayMl(leftoverMl),
     depth: depthUsed === undefined ? none : sayPercent(depthUsed),
     clarity: clarity === undefined ? none : clarityNames[clarity],
-    peak: peakC === undefined ? none : sayDegrees(peakC),
+    peak:
+      peakC === undefined || !hasHeat(choice.family) ? none : sayPeakAbout(choice.family, peakC),
   };
 }
 

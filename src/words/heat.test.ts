@@ -1,3 +1,4 @@
+import type { CureMarks } from '../core/thermal/cureMarks';
 import type { HeatPlan, PlannedHeat } from '../core/plan/heat/heatOfPlan';
 import {
   hottestLayer,
@@ -14,6 +15,8 @@ import {
   sayNoHeat,
   sayPace,
   sayPeak,
+  sayPeakAbout,
+  sayMarks,
   sayPeakTime,
   saySecond,
 } from './heat';
@@ -35,6 +38,7 @@ const layer: PlannedHeat = {
   onEdge: true,
   ceilingC: 173,
   pouredH: 0,
+  demouldByLabel: false,
   peakAtMin: 296.9,
   asleep: true,
   formBearsC: undefined,
@@ -97,7 +101,7 @@ test('hard, or never in this room', () => {
 
 test('a form that will not bear it', () => {
   expect(sayFormBears(layer)).toBe('');
-  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bears 75 °C');
+  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bear 75 °C');
 });
 
 test.each([
@@ -112,7 +116,24 @@ test.each([
     'A floor of aluminium, 3 mm: 12 K less, about 50 °C',
   ],
 ] as const)('advice: %s', (code, data, text) => {
-  expect(plain(sayAdvice({ code, data, peakC: 50, lessK: 12 }))).toBe(text);
+  expect(plain(sayAdvice({ code, data, peakC: 50, lessK: 12 }, 'deep-pour-epoxy'))).toBe(text);
+});
+
+test('how far a runaway goes is not told, whatever it is told beside', () => {
+  const hot = { code: 'fan', data: {}, peakC: 98, lessK: 30 } as const;
+  expect(plain(sayAdvice(hot, 'deep-pour-epoxy'))).toBe(
+    'A fan until it has peaked: cooler, but still above about 90 °C',
+  );
+  expect(plain(sayAdvice(hot, 'slow-polyurethane'))).toContain('30 K less, about 98 °C');
+  expect(plain(sayPeakAbout('coating-epoxy', 203))).toBe('above about 90 °C');
+});
+
+test('times of the label that the model cannot follow are said', () => {
+  const marks = { tackFree: 0.6, recoatFrom: 0.6, recoatTo: 0.8, demould: 0.8 };
+  const held = (which: CureMarks['held']): string =>
+    sayMarks({ ...marks, demouldOverGlassK: 8, fromLabel: which, held: which });
+  expect(held([])).toBe('');
+  expect(held(['tackFree', 'demould'])).toContain('tack-free, demoulding');
 });
 
 test('a label that contradicts itself is explained, with what is planned', () => {
@@ -171,10 +192,15 @@ test('the bucket against its label', () => {
 test('the second layer: in its window, past it, at once, never', () => {
   const tackyH = { from: 13, to: 30 };
   const said = (change: object) =>
-    plain(saySecond({ earliestH: 24, peakC: 64.6, tackyH, overlap: true, ...change }));
+    plain(
+      saySecond({ earliestH: 24, peakC: 64.6, plannedH: 26, tackyH, overlap: true, ...change }),
+    );
   expect(said({})).toBe(
-    'The second layer overheats nothing from 24 h on, at about 65 °C. Sticky from 13 h to 30 h.',
+    'The second layer overheats nothing from 24 h on, at about 65 °C. Sticky from 13 h to 30 h. It is planned after 26 h.',
   );
+  expect(said({ plannedH: 18 })).toContain('18 h: too soon');
+  expect(said({ plannedH: 40 })).toContain('scuff it');
+  expect(said({ earliestH: 2, plannedH: 9 })).toContain('not yet gelled');
   expect(said({ overlap: false })).toContain('cure, scuff it, wipe it and pour');
   expect(said({ earliestH: 0.1 })).toContain('never overheat');
   expect(said({ earliestH: undefined, peakC: undefined, overlap: false })).toContain(

@@ -7,8 +7,9 @@ import type { SecondLayer } from '../core/plan/heat/secondLayer';
 import { formatPlain } from '../core/quantity/format';
 import { runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
+import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
 import type { HeatFamily } from '../core/thermal/heatFamilies';
-import type { Underside } from '../core/thermal/heatSchema';
+import type { Seal, Underside } from '../core/thermal/heatSchema';
 import type { SolidKind } from '../core/thermal/solids';
 import { sayG, sayMm, sayTime } from './figures';
 import { familyNames } from './names';
@@ -57,11 +58,17 @@ export function sayPeak(family: HeatFamily, { peakC, band }: PlannedHeat): strin
   return `${formatPlain(low, 0)} to ${sayDegrees(high)}`;
 }
 
+/** One peak without its range; a runaway has no exact one. */
+export const sayPeakAbout = (family: HeatFamily, peakC: number): string =>
+  peakC > runawayC(family)
+    ? `above about ${sayDegrees(runawayC(family))}`
+    : `about ${sayDegrees(peakC)}`;
+
 /** That the form will not bear it; empty where it will. */
 export const sayFormBears = ({ formBearsC }: PlannedHeat): string =>
   formBearsC === undefined
     ? ''
-    : `The form bears ${sayDegrees(formBearsC)} and should stay 10 K under that: it may soften or stick.`;
+    : `The form and its seals bear ${sayDegrees(formBearsC)} and should stay 10 K under that: it may soften or stick.`;
 
 /** The layer that gets hottest: what a pour is told by where there is room for one. */
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
@@ -92,9 +99,18 @@ export const undersideNames: Readonly<Record<Underside, string>> = {
   plate: 'On a cooled plate',
 };
 
+export const sealNames: Readonly<Record<Seal, string>> = {
+  tape: 'Tape or hot melt',
+  silicone: 'Silicone',
+};
+
 /** What would bring the peak down, and by how much. */
-export function sayAdvice({ code, peakC, lessK, data }: HeatAdvice): string {
-  const to = `${sayKelvin(lessK)} less, about ${sayDegrees(peakC)}`;
+export function sayAdvice({ code, peakC, lessK, data }: HeatAdvice, family: HeatFamily): string {
+  // How far a runaway goes is not told, so neither is by how much less.
+  const to =
+    peakC > runawayC(family)
+      ? `cooler, but still ${sayPeakAbout(family, peakC)}`
+      : `${sayKelvin(lessK)} less, ${sayPeakAbout(family, peakC)}`;
   switch (code) {
     case 'cooler-room':
       return `Room ${sayKelvin(Number(data['byK']))} cooler, ${sayDegrees(Number(data['roomC']))}: ${to}`;
@@ -107,7 +123,7 @@ export function sayAdvice({ code, peakC, lessK, data }: HeatAdvice): string {
     case 'resin':
       return `${String(data['name'])} instead: ${to}`;
     case 'mould':
-      return `A floor of ${saySolid[data['solid'] as SolidKind].toLowerCase()}, ${sayMm(Number(data['thicknessMm']))}: ${to}`;
+      return `A ${data['whole'] === 1 ? 'form' : 'floor'} of ${saySolid[data['solid'] as SolidKind].toLowerCase()}, ${sayMm(Number(data['thicknessMm']))}: ${to}`;
   }
 }
 
@@ -195,6 +211,19 @@ export function sayPace({ rateScale }: Calibration): string {
     : `${formatPlain(1 / rateScale, 1)} times as slow as is usual for its family.`;
 }
 
+const markNames: Readonly<Record<keyof MarkTimes, string>> = {
+  tackFree: 'tack-free',
+  recoatFrom: 'the start of the sticky window',
+  recoatTo: 'its end',
+  demould: 'demoulding',
+};
+
+/** Times of the label that the model cannot follow all the way. */
+export const sayMarks = ({ held }: CureMarks): string =>
+  held.length === 0
+    ? ''
+    : `The label's time of ${held.map((each) => markNames[each]).join(', ')} is out of the model's reach: it is only near the label's.`;
+
 /** How a batch fares in its cup. */
 export function sayBucket(bucket: JobBucket): readonly string[] {
   const {
@@ -233,22 +262,37 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
 /** Sooner than this is at once, h. */
 const soonH = 0.5;
 
+/** When the second layer is planned, and what is wrong with that. */
+function sayPlannedSecond({ earliestH, plannedH, tackyH }: SecondLayer): string {
+  const planned = `It is planned after ${sayHours(plannedH)}`;
+  if (earliestH !== undefined && plannedH < earliestH && earliestH >= soonH) {
+    return `${planned}: too soon, the two heat each other.`;
+  }
+  if (tackyH.to !== undefined && plannedH > tackyH.to)
+    return `${planned}: hard by then, so scuff it.`;
+  if (tackyH.from !== undefined && plannedH < tackyH.from)
+    return `${planned}: not yet gelled enough.`;
+  return `${planned}.`;
+}
+
 /** When the second layer may follow. */
-export function saySecond({ earliestH, peakC, tackyH, overlap }: SecondLayer): string {
+export function saySecond(second: SecondLayer): string {
+  const { earliestH, peakC, tackyH, overlap } = second;
   const window =
     tackyH.from === undefined
       ? 'It does not get sticky in this room.'
       : `Sticky from ${sayHours(tackyH.from)}${tackyH.to === undefined ? '' : ` to ${sayHours(tackyH.to)}`}.`;
+  const planned = sayPlannedSecond(second);
   if (earliestH === undefined) {
-    return `${window} However long you wait, the two overheat: pour thinner layers.`;
+    return `${window} However long you wait, the two overheat: pour thinner layers. ${planned}`;
   }
   if (earliestH < soonH) {
-    return `${window} The two together never overheat, whenever the second is poured.`;
+    return `${window} The two together never overheat, whenever the second is poured. ${planned}`;
   }
   const earliest = `The second layer overheats nothing from ${sayHours(earliestH)} on, at about ${sayDegrees(peakC ?? NaN)}.`;
   return overlap
-    ? `${earliest} ${window}`
-    : `${earliest} ${window} The two do not meet: let it cure, scuff it, wipe it and pour.`;
+    ? `${earliest} ${window} ${planned}`
+    : `${earliest} ${window} The two do not meet: let it cure, scuff it, wipe it and pour. ${planned}`;
 }
 
 /** Said once on a screen. */

@@ -28,6 +28,8 @@ export interface CureMarks {
   readonly demouldOverGlassK: number;
   /** Those that were read off the label's times. */
   readonly fromLabel: readonly (keyof MarkTimes)[];
+  /** Those of them that lay beyond the model's reach and are kept at its end. */
+  readonly held: readonly (keyof MarkTimes)[];
 }
 
 /** Fully hard. */
@@ -65,11 +67,15 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
     demould: isPolyurethane(family) ? 0.85 : 0.8,
   };
   const fromLabel: (keyof MarkTimes)[] = [];
+  const held: (keyof MarkTimes)[] = [];
   const mark = (what: keyof MarkTimes): number => {
     const said = label[what];
     if (said === undefined) return usual[what];
     fromLabel.push(what);
-    return Math.min(greatestMark, Math.max(leastMark, alphaAt(curing, said)));
+    const alpha = alphaAt(curing, said);
+    const kept = Math.min(greatestMark, Math.max(leastMark, alpha));
+    if (kept !== alpha) held.push(what);
+    return kept;
   };
   const recoatFrom = mark('recoatFrom');
   const labelTo = mark('recoatTo');
@@ -81,5 +87,6 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
     demould: mark('demould'),
     demouldOverGlassK: isPolyurethane(family) ? 25 : 8,
     fromLabel,
+    held,
   };
 }

@@ -9,6 +9,10 @@ import { solidKinds } from './solids';
 export const undersides = ['raised', 'bench', 'foam', 'plate'] as const;
 export type Underside = (typeof undersides)[number];
 
+/** What keeps a form tight at its joints. */
+export const seals = ['tape', 'silicone'] as const;
+export type Seal = (typeof seals)[number];
+
 const wallSchema = object({
   material: choiceSchema(solidKinds),
   thickness: quantitySchema(lengthRule),
@@ -39,6 +43,8 @@ export const heatSchema = object({
   plateTemperature: optionalQuantitySchema(roomTemperatureRule),
   floor: wallSchema,
   side: wallSchema,
+  /** Tape or hot melt softens long before the boards do. */
+  seal: choiceSchema(seals).optional(),
   /** A warm bath that bottles or cup stood in: what the resin comes out of it with. */
   bath: optionalQuantitySchema(roomTemperatureRule),
 })

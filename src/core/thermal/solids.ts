@@ -1,3 +1,5 @@
+import type { Seal } from './heatSchema';
+
 import type { Ply, Solid } from './chain';
 
 /** Solids that forms and moulds are made of. */
@@ -33,6 +35,9 @@ export const solidLimitC: Readonly<Record<SolidKind, number | undefined>> = {
   polypropylene: 90,
   aluminium: undefined,
 };
+
+/** What seals of a form bear, °C: tape and hot melt let go long before silicone. */
+export const sealLimitC: Readonly<Record<Seal, number>> = { tape: 60, silicone: 150 };
 
 /** Films of air, W/(m² K): convection and radiation of a still room, and under a fan. */
 export const films = {

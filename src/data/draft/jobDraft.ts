@@ -6,7 +6,7 @@ import type { Joint, LayerStyle, DepthRule } from '../../core/layers/layersSchem
 import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { ContainerUse, MeasuredBy } from '../../core/mix/mixingSchema';
 import type { Resin } from '../../core/resin/resinSchema';
-import type { Underside } from '../../core/thermal/heatSchema';
+import type { Seal, Underside } from '../../core/thermal/heatSchema';
 import type { SolidKind } from '../../core/thermal/solids';
 import { emptyPart, type PartDraft } from './partDraft';
 
@@ -52,6 +52,7 @@ export interface HeatDraft {
   plateTemperature?: string | undefined;
   floor?: { material: SolidKind; thickness: string } | undefined;
   side?: { material: SolidKind; thickness: string } | undefined;
+  seal?: Seal | undefined;
   bath?: string | undefined;
 }
 

@@ -1,14 +1,15 @@
 import { StyleSheet, View } from 'react-native';
 import type { HeatPlan, PlannedHeat } from '../../core/plan/heat/heatOfPlan';
+import type { HeatFamily } from '../../core/thermal/heatFamilies';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
-import { bandNames, hottestLayer, sayDegrees, sayHours } from '../../words/heat';
+import { bandNames, hottestLayer, sayHours, sayPeakAbout } from '../../words/heat';
 
 const hours = (value: number | undefined): string => (value === undefined ? '–' : sayHours(value));
 
-const rows: readonly (readonly [string, (layer: PlannedHeat) => string])[] = [
-  ['Peak, about', ({ peakC }) => sayDegrees(peakC.mid)],
+const rows: readonly (readonly [string, (layer: PlannedHeat, family: HeatFamily) => string])[] = [
+  ['Peak', ({ peakC }, family) => sayPeakAbout(family, peakC.mid)],
   ['Band', ({ band }) => bandNames[band]],
   ['Peaks after', ({ peakH }) => hours(peakH)],
   ['Gels', ({ gelH }) => hours(gelH)],
@@ -45,7 +46,7 @@ export function ComparedFigures({
           </Words>
           {sides.map((layer, side) => (
             <Words key={side} weight="semibold" style={styles.figure}>
-              {say(layer)}
+              {say(layer, (side === 0 ? planned : tried).family)}
             </Words>
           ))}
         </View>

@@ -1,16 +1,13 @@
-import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
+import { ChartFrame, useChartText, type Chart } from '../../ui/chart/ChartFrame';
 import { Words } from '../../ui/text/Words';
-import { font } from '../../ui/theme/fonts';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 
-const heightDp = 230;
 const margin = { left: 40, right: 40, top: 44, bottom: 30 };
 /** Words of events stand in three rows, so that they do not run into each other. */
 const eventRows = 3;
@@ -25,7 +22,13 @@ interface HeatCurvesProps {
 }
 
 /** Dashes tell the curves apart where their colours do not. */
-const dashes = { core: undefined, surface: '7 4', underside: '2 4', room: '1 5' } as const;
+const dashes = {
+  core: undefined,
+  surface: '7 4',
+  underside: '2 4',
+  room: '1 5',
+  cure: '10 3 2 3',
+} as const;
 
 interface HeatEvent {
   readonly word: string;
@@ -71,161 +74,181 @@ function inRows(
 /** Core, surface and underside by time, the degree of cure, and what happens when. */
 export function HeatCurves({ view, plan, untilH, atH }: HeatCurvesProps) {
   const colours = useColours();
-  const [width, setWidth] = useState(0);
-  const { timesH, coreC, surfaceC, undersideC, roomC, leastAlpha } = view;
+  const { timesH, coreC, surfaceC, undersideC, roomC } = view;
   const frames = Array.from(timesH.keys()).filter((frame) => timesH[frame]! <= untilH * 1.02);
   const lowC = Math.floor(Math.min(...frames.map((frame) => roomC[frame]!)) / 10) * 10;
   // A front that runs above what may be told is drawn along the top.
   const ceilingC = plan.layers[0]?.ceilingC ?? Infinity;
   const highC = Math.min(ceilingC, Math.max(...frames.map((frame) => coreC[frame]!), lowC + 20));
-  const x = scaleLinear([0, untilH], [margin.left, width - margin.right]);
-  const y = scaleLinear([lowC, highC], [heightDp - margin.bottom, margin.top])
-    .nice(4)
-    .clamp(true);
-  const share = scaleLinear([0, 1], [heightDp - margin.bottom, margin.top]);
+  const curves: readonly Curve[] = [
+    { name: 'room', of: roomC, colour: colours.inkSoft, dash: dashes.room },
+    { name: 'underside', of: undersideC, colour: colours.partB, dash: dashes.underside },
+    { name: 'surface', of: surfaceC, colour: colours.partB, dash: dashes.surface },
+    { name: 'core', of: coreC, colour: colours.resinDeep, dash: dashes.core },
+  ];
+  return (
+    <View>
+      <ChartFrame
+        label="Temperatures and cure by hours after the first pour"
+        heightDp={230}
+        margin={margin}
+        across={[0, untilH]}
+        upwards={[lowC, highC]}
+      >
+        {(chart) => (
+          <>
+            <CurveLines chart={chart} frames={frames} view={view} curves={curves} />
+            <Events chart={chart} plan={plan} untilH={untilH} />
+            <Line
+              x1={chart.x(atH)}
+              x2={chart.x(atH)}
+              y1={chart.top}
+              y2={chart.bottom}
+              stroke={colours.ink}
+              strokeWidth={1.5}
+            />
+          </>
+        )}
+      </ChartFrame>
+      <Legend curves={curves} />
+      <Words size="small" colour="inkSoft">
+        °C upwards, hours after the first pour across; the thick bar is the time in which it is
+        sticky.
+      </Words>
+    </View>
+  );
+}
+
+interface Curve {
+  readonly name: string;
+  readonly of: Float64Array;
+  readonly colour: string;
+  readonly dash: string | undefined;
+}
+
+/** Temperatures, and the least cured place on a scale of its own at the right. */
+function CurveLines({
+  chart: { x, y, right, top, bottom },
+  frames,
+  view: { timesH, leastAlpha },
+  curves,
+}: {
+  readonly chart: Chart;
+  readonly frames: readonly number[];
+  readonly view: HeatView;
+  readonly curves: readonly Curve[];
+}) {
+  const colours = useColours();
+  const text = useChartText();
+  const share = (alpha: number): number => bottom + alpha * (top - bottom);
   const path = (of: Float64Array, scale: (value: number) => number): string =>
     line<number>(
       (frame) => x(timesH[frame]!),
       (frame) => scale(of[frame]!),
     ).defined((frame) => !Number.isNaN(of[frame]!))(frames) ?? '';
-  const curves = [
-    { name: 'room', of: roomC, colour: colours.inkSoft, dash: dashes.room },
-    { name: 'underside', of: undersideC, colour: colours.partB, dash: dashes.underside },
-    { name: 'surface', of: surfaceC, colour: colours.partB, dash: dashes.surface },
-    { name: 'core', of: coreC, colour: colours.resinDeep, dash: dashes.core },
-  ] as const;
-  const words = { fill: colours.ink, fontSize: 12, fontFamily: font.text };
-  const last = plan.layers.at(-1);
-  const events = inRows(
-    eventsOf(plan).filter(({ hours }) => hours <= untilH),
-    x,
-  );
-  const tacky = last?.recoatH;
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
-      {width > 0 && (
-        <View
-          role="img"
-          aria-label="Temperatures and cure by hours after the first pour"
-          style={{ height: heightDp }}
-        >
-          <Svg width={width} height={heightDp} aria-hidden>
-            {last !== undefined && tacky?.from !== undefined && (
-              <Line
-                x1={x(Math.min(untilH, last.pouredH + tacky.from))}
-                x2={x(Math.min(untilH, last.pouredH + (tacky.to ?? untilH)))}
-                y1={heightDp - margin.bottom}
-                y2={heightDp - margin.bottom}
-                stroke={colours.resin}
-                strokeWidth={6}
-              />
-            )}
-            {y.ticks(4).map((celsius) => (
-              <G key={celsius}>
-                <Line
-                  x1={margin.left}
-                  x2={width - margin.right}
-                  y1={y(celsius)}
-                  y2={y(celsius)}
-                  stroke={colours.line}
-                />
-                <SvgText {...words} x={margin.left - 6} y={y(celsius) + 4} textAnchor="end">
-                  {celsius}
-                </SvgText>
-              </G>
-            ))}
-            {[0, 0.5, 1].map((each) => (
-              <SvgText
-                key={each}
-                {...words}
-                fill={colours.inkSoft}
-                x={width - margin.right + 6}
-                y={share(each) + 4}
-              >
-                {`${each * 100} %`}
-              </SvgText>
-            ))}
-            {x.ticks(5).map((hours) => (
-              <SvgText key={hours} {...words} x={x(hours)} y={heightDp - 8} textAnchor="middle">
-                {hours}
-              </SvgText>
-            ))}
-            {events.map(({ word, hours, row }, at) => (
-              <G key={`${word}${at}`}>
-                <Line
-                  x1={x(hours)}
-                  x2={x(hours)}
-                  y1={margin.top - 4}
-                  y2={heightDp - margin.bottom}
-                  stroke={colours.edge}
-                  strokeDasharray="3 3"
-                />
-                <SvgText
-                  {...words}
-                  fontSize={11}
-                  x={x(hours)}
-                  y={10 + row * eventRowDp}
-                  textAnchor="middle"
-                >
-                  {word}
-                </SvgText>
-              </G>
-            ))}
-            <Path
-              d={path(leastAlpha, share)}
-              stroke={colours.inkSoft}
-              strokeWidth={1.5}
-              strokeDasharray="10 3 2 3"
-              fill="none"
-            />
-            {curves.map(({ name, of, colour, dash }) => (
-              <Path
-                key={name}
-                d={path(of, y)}
-                stroke={colour}
-                strokeWidth={name === 'core' ? 2.5 : 2}
-                {...(dash === undefined ? {} : { strokeDasharray: dash })}
-                fill="none"
-              />
-            ))}
+    <>
+      {[0, 0.5, 1].map((each) => (
+        <SvgText key={each} {...text} fill={colours.inkSoft} x={right + 6} y={share(each) + 4}>
+          {`${each * 100} %`}
+        </SvgText>
+      ))}
+      <Path
+        d={path(leastAlpha, share)}
+        stroke={colours.inkSoft}
+        strokeWidth={1.5}
+        strokeDasharray={dashes.cure}
+        fill="none"
+      />
+      {curves.map(({ name, of, colour, dash }) => (
+        <Path
+          key={name}
+          d={path(of, y)}
+          stroke={colour}
+          strokeWidth={name === 'core' ? 2.5 : 2}
+          {...(dash === undefined ? {} : { strokeDasharray: dash })}
+          fill="none"
+        />
+      ))}
+    </>
+  );
+}
+
+/** What happens when, and the time in which the last layer is sticky. */
+function Events({
+  chart: { x, top, bottom },
+  plan,
+  untilH,
+}: {
+  readonly chart: Chart;
+  readonly plan: HeatPlan;
+  readonly untilH: number;
+}) {
+  const colours = useColours();
+  const text = useChartText();
+  const last = plan.layers.at(-1);
+  const tacky = last?.recoatH;
+  const shown = eventsOf(plan).filter(({ hours }) => hours <= untilH);
+  return (
+    <>
+      {last !== undefined && tacky?.from !== undefined && (
+        <Line
+          x1={x(Math.min(untilH, last.pouredH + tacky.from))}
+          x2={x(Math.min(untilH, last.pouredH + (tacky.to ?? untilH)))}
+          y1={bottom}
+          y2={bottom}
+          stroke={colours.resin}
+          strokeWidth={6}
+        />
+      )}
+      {inRows(shown, x).map(({ word, hours, row }, at) => (
+        <G key={`${word}${at}`}>
+          <Line
+            x1={x(hours)}
+            x2={x(hours)}
+            y1={top - 4}
+            y2={bottom}
+            stroke={colours.edge}
+            strokeDasharray="3 3"
+          />
+          <SvgText
+            {...text}
+            fontSize={11}
+            x={x(hours)}
+            y={10 + row * eventRowDp}
+            textAnchor="middle"
+          >
+            {word}
+          </SvgText>
+        </G>
+      ))}
+    </>
+  );
+}
+
+function Legend({ curves }: { readonly curves: readonly Curve[] }) {
+  const colours = useColours();
+  const cure = { name: 'least cured, %', colour: colours.inkSoft, dash: dashes.cure };
+  return (
+    <View style={styles.legend} aria-hidden>
+      {[...curves.toReversed(), cure].map(({ name, colour, dash }) => (
+        <View key={name} style={styles.entry}>
+          <Svg width={28} height={8}>
             <Line
-              x1={x(atH)}
-              x2={x(atH)}
-              y1={margin.top}
-              y2={heightDp - margin.bottom}
-              stroke={colours.ink}
-              strokeWidth={1.5}
+              x1={0}
+              x2={28}
+              y1={4}
+              y2={4}
+              stroke={colour}
+              strokeWidth={2.5}
+              {...(dash === undefined ? {} : { strokeDasharray: dash })}
             />
           </Svg>
+          <Words size="small" colour="inkSoft">
+            {name}
+          </Words>
         </View>
-      )}
-      <View style={styles.legend} aria-hidden>
-        {[
-          ...curves.toReversed().map(({ name, colour, dash }) => ({ name, colour, dash })),
-          { name: 'least cured, %', colour: colours.inkSoft, dash: '10 3 2 3' },
-        ].map(({ name, colour, dash }) => (
-          <View key={name} style={styles.entry}>
-            <Svg width={28} height={8}>
-              <Line
-                x1={0}
-                x2={28}
-                y1={4}
-                y2={4}
-                stroke={colour}
-                strokeWidth={2.5}
-                {...(dash === undefined ? {} : { strokeDasharray: dash })}
-              />
-            </Svg>
-            <Words size="small" colour="inkSoft">
-              {name}
-            </Words>
-          </View>
-        ))}
-      </View>
-      <Words size="small" colour="inkSoft">
-        °C upwards, hours after the first pour across; the thick bar is the time in which it is
-        sticky.
-      </Words>
+      ))}
     </View>
   );
 }

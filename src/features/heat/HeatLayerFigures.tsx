@@ -39,7 +39,7 @@ export const HeatLayerFigures = memo(function LayerFigures({
   ranged,
   warmEnoughC,
 }: HeatLayerFiguresProps) {
-  const { band, peakC, gelH, tackFreeH, recoatH, demouldH } = layer;
+  const { band, peakC, gelH, tackFreeH, recoatH, demouldH, demouldByLabel } = layer;
   const times: readonly (readonly [string, string])[] = [
     ['Gels', hours(gelH)],
     [
@@ -49,7 +49,7 @@ export const HeatLayerFigures = memo(function LayerFigures({
         : `${sayHours(recoatH.from)} to ${recoatH.to === undefined ? 'the end' : sayHours(recoatH.to)}`,
     ],
     ['Tack-free', hours(tackFreeH)],
-    ['Out of the mould', hours(demouldH)],
+    ['Out of the mould', `${hours(demouldH)}${demouldByLabel ? ', by the label' : ''}`],
   ];
   return (
     <Panel title={number === undefined ? 'Peak' : `Layer ${number}, peak`} testID="heat-layer">

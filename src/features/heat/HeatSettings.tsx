@@ -1,14 +1,14 @@
 import { memo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
-import { undersides } from '../../core/thermal/heatSchema';
+import { seals, undersides, type Seal } from '../../core/thermal/heatSchema';
 import { solidKinds, type SolidKind } from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { SwitchField } from '../../ui/fields/SwitchField';
 import { FoldPanel } from '../../ui/FoldPanel';
-import { saySolid, undersideNames } from '../../words/heat';
+import { saySolid, sealNames, undersideNames } from '../../words/heat';
 import { HeatClock, HeatQuantity } from './HeatFields';
 
 /** What heat depends on as it is typed, and a change of it; what is left out goes. */
@@ -93,6 +93,15 @@ function FormPanel() {
       )}
       <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} />
       <WallFields which="side" label="Its sides" onChange={change} heat={heat} />
+      <ChoiceField<Seal | 'unsaid'>
+        label="Its joints are sealed with"
+        value={heat.seal ?? 'unsaid'}
+        choices={[
+          { value: 'unsaid', label: 'Nothing that softens' },
+          ...seals.map((value) => ({ value, label: sealNames[value] })),
+        ]}
+        onChange={(seal) => change({ seal: seal === 'unsaid' ? undefined : seal })}
+      />
     </FoldPanel>
   );
 }

@@ -15,6 +15,7 @@ import {
   sayBucket,
   sayCalibration,
   sayForm,
+  sayMarks,
   sayNoHeat,
   saySecond,
 } from '../../words/heat';
@@ -26,6 +27,7 @@ import { HeatSettings } from './HeatSettings';
 /** Charts, their scales and the slider are fetched when there is something to draw. */
 const HeatPicture = lazy(() => import('./HeatPicture'));
 const WhatIf = lazy(() => import('./WhatIf'));
+const SecondLayerChart = lazy(() => import('./SecondLayerChart'));
 const DepthChart = lazy(() => import('./DepthChart'));
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
@@ -93,7 +95,12 @@ const HeatFindings = memo(function Findings({
         </InMiddleColumn>
       </Suspense>
       <Words size="small" colour="inkSoft">
-        {[sayForm(plan.form), sayAssumed(plan), sayCalibration(plan.calibration)].join(' ')}
+        {[
+          sayForm(plan.form),
+          sayAssumed(plan),
+          sayCalibration(plan.calibration),
+          sayMarks(plan.marks),
+        ].join(' ')}
       </Words>
       <Panel title="What would cool it" testID="heat-advice">
         {more.advice === undefined ? (
@@ -101,12 +108,15 @@ const HeatFindings = memo(function Findings({
         ) : more.advice.length === 0 ? (
           <Words>Nothing that is worth a degree.</Words>
         ) : (
-          more.advice.map((each) => <Words key={each.code}>{sayAdvice(each)}</Words>)
+          more.advice.map((each) => <Words key={each.code}>{sayAdvice(each, plan.family)}</Words>)
         )}
       </Panel>
       {more.second !== undefined && (
         <Panel title="Second layer" testID="heat-second">
           <Words>{saySecond(more.second)}</Words>
+          <Suspense fallback={null}>
+            <SecondLayerChart second={more.second} />
+          </Suspense>
         </Panel>
       )}
       {more.bucket !== undefined && (

@@ -27,7 +27,7 @@ const coolerK = 4;
 /** Less than this is within the model's own doubt, K. */
 const worthK = 1;
 /** A form of this lets heat through. */
-const otherFloor: { readonly solid: SolidKind; readonly thicknessM: number } = {
+const otherWall: { readonly solid: SolidKind; readonly thicknessM: number } = {
   solid: 'aluminium',
   thicknessM: 0.003,
 };
@@ -54,7 +54,7 @@ function changes(
   { setting }: HeatCaseOfJob,
   gapS: number,
 ): readonly (Pick<HeatAdvice, 'code' | 'data'> & { readonly to: PourSetting })[] {
-  const { room, resinC, fan, underside } = setting;
+  const { room, resinC, fan, underside, shape } = setting;
   const asRoom = resinC === room.meanC;
   return [
     {
@@ -89,13 +89,23 @@ function changes(
       data: { layers: setting.layers.length + 1, gapH: gapS / 3600 },
       to: oneMoreLayer(setting, gapS),
     },
-    ...(underside.solid === otherFloor.solid
+    ...(underside.solid === otherWall.solid
       ? []
       : [
           {
             code: 'mould' as const,
-            data: { solid: otherFloor.solid, thicknessMm: otherFloor.thicknessM * 1000 },
-            to: { ...setting, underside: { ...underside, ...otherFloor } },
+            data: {
+              solid: otherWall.solid,
+              thicknessMm: otherWall.thicknessM * 1000,
+              whole: shape.kind === 'slab' ? 0 : 1,
+            },
+            to: {
+              ...setting,
+              underside: { ...underside, ...otherWall },
+              // Heat leaves a wide pour through its faces only.
+              shape:
+                shape.kind === 'slab' ? shape : { ...shape, side: { ...shape.side, ...otherWall } },
+            },
           },
         ]),
   ];

@@ -214,6 +214,45 @@ test('polyurethane is borne hotter', () => {
   expect(layers[0]?.band).toBe('easy');
 });
 
+test('slow polyurethane stays in its mould as long as its label says', () => {
+  const resin = {
+    ...deep,
+    family: 'slow-polyurethane',
+    potLife: { time: '10 min', mass: '100 g', temperature: '25 °C' },
+  };
+  const pour = { measure: { parts: [{ ...tray, depth: '20 mm' }] }, batches: 60 };
+  const own = heatOf({ ...pour, resin }).layers[0]!;
+  const labelled = (time: string) =>
+    heatOf({ ...pour, resin: { ...resin, times: { demould: { time } } } }).layers[0]!;
+  expect(own.demouldByLabel).toBe(false);
+  expect(labelled('30 h')).toMatchObject({ demouldH: 30, demouldByLabel: true });
+  // An epoxy's label counts through the degree of cure it stands for.
+  const epoxy = heatOf({ resin: { ...deep, times: { demould: { time: '90 days' } } } });
+  expect(epoxy.layers[0]?.demouldByLabel).toBe(false);
+  expect(epoxy.marks.held).toEqual(['demould']);
+});
+
+test('tape and hot melt let go before the boards do', () => {
+  const bears = (heat: object): number | undefined => heatOf({ heat }).layers[0]?.formBearsC;
+  expect(bears({})).toBeUndefined();
+  expect(bears({ seal: 'tape' })).toBe(60);
+  expect(bears({ seal: 'silicone' })).toBeUndefined();
+  expect(caseOf({ heat: { seal: 'tape' } }).formBearsC).toBe(60);
+  expect(caseOf({ heat: { seal: 'silicone' } }).formBearsC).toBe(90);
+});
+
+test('another form is tried whole where its sides count, its floor only where they do not', () => {
+  const mould = (change: object) =>
+    adviseHeat(caseOf(change), 12, []).find(({ code }) => code === 'mould');
+  expect(mould({})?.data['whole']).toBe(0);
+  const narrow = {
+    measure: { parts: [{ ...tray, width: '120 mm' }] },
+    room: { temperature: '28 °C' },
+  };
+  expect(mould(narrow)?.data['whole']).toBe(1);
+  expect(mould(narrow)?.lessK).toBeGreaterThan(2);
+});
+
 test('3 mm at 12 °C never gets fully hard', () => {
   const { layers } = heatOf({
     measure: { parts: [{ ...tray, depth: '3 mm' }] },

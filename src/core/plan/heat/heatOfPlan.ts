@@ -30,6 +30,8 @@ export interface PlannedHeat extends LayerHeat {
   /** Time of day of its peak, minutes after midnight; undefined where nobody said when it is poured. */
   readonly peakAtMin: number | undefined;
   readonly asleep: boolean | undefined;
+  /** The label's time of demoulding is later than the model's, and stands. */
+  readonly demouldByLabel: boolean;
   /** What the form bears, where the peak comes within 10 K of it, °C. */
   readonly formBearsC: number | undefined;
 }
@@ -41,6 +43,8 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly calibration: Calibration;
   readonly curing: Curing;
   readonly marks: CureMarks;
+  /** The label's time of demoulding where the model is known to be early, h. */
+  readonly leastDemouldH: number | undefined;
 }
 
 /** The heat of a job, as a plan tells it. */
@@ -94,7 +98,11 @@ export function heatCaseOfJob(
   const calibration = within('resin', () => calibrationOf(family, resin, shelf?.calibrations));
   const curing = curingOf(family, calibration);
   const marks = marksOf(family, curing, resin);
-  return { told: true, ...place, family, calibration, curing, marks };
+  // Thick slow polyurethane comes out of its mould earlier in the model than labels allow.
+  const labelMin = resin.times.demould?.timeMin;
+  const leastDemouldH =
+    family === 'slow-polyurethane' && labelMin !== undefined ? labelMin / 60 : undefined;
+  return { told: true, ...place, family, calibration, curing, marks, leastDemouldH };
 }
 
 /** A column is quick however fine; a cross-section is not. */
@@ -103,13 +111,16 @@ const gridFor = ({ setting }: HeatCaseOfJob): HeatGrid =>
 
 function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedHeat {
   const pouredS = given.setting.layers[at]!.pouredS;
-  const { pouredAtMin, formBearsC } = given;
+  const { pouredAtMin, formBearsC, leastDemouldH = 0 } = given;
+  const demouldByLabel = layer.demouldH !== undefined && leastDemouldH > layer.demouldH;
   const peakAtMin =
     pouredAtMin === undefined || layer.peakH === undefined
       ? undefined
       : (pouredAtMin + pouredS / 60 + layer.peakH * 60) % dayMin;
   return {
     ...layer,
+    demouldH: demouldByLabel ? leastDemouldH : layer.demouldH,
+    demouldByLabel,
     pouredH: pouredS / 3600,
     formBearsC:
       formBearsC !== undefined && layer.peakC.mid > formBearsC - formMarginK

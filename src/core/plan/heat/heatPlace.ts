@@ -10,9 +10,9 @@ import {
 } from '../../quantity/rules';
 import { minutesOfClock } from '../../schema/clockSchema';
 import { climateAtC, constantRoom, type Climate } from '../../thermal/climate';
-import type { Underside } from '../../thermal/heatSchema';
+import type { Seal, Underside } from '../../thermal/heatSchema';
 import type { HeatShape, PourSetting, Side } from '../../thermal/pourSetting';
-import { films, solidLimitC, usualBoard, type SolidKind } from '../../thermal/solids';
+import { films, sealLimitC, solidLimitC, usualBoard, type SolidKind } from '../../thermal/solids';
 import type { MeasuredPart } from '../../measure/measureWhole';
 import { hottestForm, type HeatForm } from './heatShapeOf';
 
@@ -38,7 +38,7 @@ export interface HeatPlace {
   /** Minutes after midnight of the first pour; undefined where nobody said. */
   readonly pouredAtMin: number | undefined;
   readonly assumed: readonly HeatAssumption[];
-  /** The least that floor, sides and mould bear, °C; undefined where all of them outlast every cure. */
+  /** The least that floor, sides, mould and seals bear, °C; undefined where all of them outlast every cure. */
   readonly formBearsC: number | undefined;
 }
 
@@ -149,17 +149,21 @@ function wallsOf(
   };
 }
 
-/** What the person's mould bears counts before what its material usually does. */
+/** What the person's mould bears counts before what its material usually does; its seals count too. */
 function formBearsC(
   part: Job['measure']['parts'][number],
   floor: Omit<Side, 'filmU'>,
   side: Omit<Side, 'filmU'>,
+  seal: Seal | undefined,
 ): number | undefined {
   const said = part.shape === 'mould' ? part.mould.greatestTemperature : undefined;
-  if (said !== undefined) return readQuantity(said, temperatureLimitRule).value;
-  const limits = [floor, side].flatMap(({ solid }) =>
+  const walls = [floor, side].flatMap(({ solid }) =>
     solid === undefined ? [] : (solidLimitC[solid] ?? []),
   );
+  const limits = [
+    ...(said === undefined ? walls : [readQuantity(said, temperatureLimitRule).value]),
+    ...(seal === undefined ? [] : [sealLimitC[seal]]),
+  ];
   return limits.length === 0 ? undefined : Math.min(...limits);
 }
 
@@ -219,6 +223,6 @@ export function heatPlaceOf(
     form,
     pouredAtMin,
     assumed,
-    formBearsC: formBearsC(parts[part]!, floor, side),
+    formBearsC: formBearsC(parts[part]!, floor, side, heat?.seal),
   };
 }

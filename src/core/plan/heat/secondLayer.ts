@@ -8,6 +8,8 @@ export interface SecondLayer {
   readonly earliestH: number | undefined;
   /** The peak of the two at that, °C. */
   readonly peakC: number | undefined;
+  /** When it is planned. */
+  readonly plannedH: number;
   /** The window in which it is sticky. */
   readonly tackyH: { readonly from: number | undefined; readonly to: number | undefined };
   /** Whether the two overlap; else cure, scuff and pour. */
@@ -50,8 +52,9 @@ export function secondLayerOf(
     singleC + pairK,
   );
   const tackyH = followed.plan.layers[0]!.recoatH;
+  const plannedH = second.pouredS / 3600;
   if (pairAt(longestH) > limitC) {
-    return { earliestH: undefined, peakC: undefined, tackyH, overlap: false };
+    return { earliestH: undefined, peakC: undefined, plannedH, tackyH, overlap: false };
   }
   let low = 0;
   let high = longestH;
@@ -61,5 +64,5 @@ export function secondLayerOf(
     else high = middle;
   }
   const overlap = tackyH.from !== undefined && (tackyH.to === undefined || high <= tackyH.to);
-  return { earliestH: high, peakC: pairAt(high), tackyH, overlap };
+  return { earliestH: high, peakC: pairAt(high), plannedH, tackyH, overlap };
 }

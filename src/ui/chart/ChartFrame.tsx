@@ -1,0 +1,82 @@
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import Svg, { G, Line, Text as SvgText } from 'react-native-svg';
+import { font } from '../theme/fonts';
+import { useColours } from '../theme/theme';
+
+type Scale = ScaleLinear<number, number>;
+
+/** What is drawn in a frame: from figures to dp. */
+export interface Chart {
+  readonly x: Scale;
+  /** Ends at round figures; what lies beyond is drawn along the edge. */
+  readonly y: Scale;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+interface ChartFrameProps {
+  /** What a person hears who does not see it. */
+  readonly label: string;
+  readonly heightDp: number;
+  readonly margin: Readonly<Record<'left' | 'right' | 'top' | 'bottom', number>>;
+  readonly across: readonly [number, number];
+  /** Left out where only what is across is a scale. */
+  readonly upwards?: readonly [number, number];
+  readonly children: (chart: Chart) => ReactNode;
+}
+
+const textDp = 12;
+
+/** Words on a chart. */
+export const useChartText = () => {
+  const { ink } = useColours();
+  return { fill: ink, fontSize: textDp, fontFamily: font.text };
+};
+
+/** Axes, grid and figures of a chart as wide as there is room; it is drawn once its width is known. */
+export function ChartFrame({
+  label,
+  heightDp,
+  margin,
+  across,
+  upwards,
+  children,
+}: ChartFrameProps) {
+  const colours = useColours();
+  const text = useChartText();
+  const [width, setWidth] = useState(0);
+  const [left, right] = [margin.left, width - margin.right];
+  const [top, bottom] = [margin.top, heightDp - margin.bottom];
+  const x = scaleLinear(across, [left, right]);
+  const y = scaleLinear(upwards ?? [0, 1], [bottom, top])
+    .nice(4)
+    .clamp(true);
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+      {width > 0 && (
+        <View role="img" aria-label={label} style={{ height: heightDp }}>
+          <Svg width={width} height={heightDp} aria-hidden>
+            {(upwards === undefined ? [] : y.ticks(4)).map((each) => (
+              <G key={each}>
+                <Line x1={left} x2={right} y1={y(each)} y2={y(each)} stroke={colours.line} />
+                <SvgText {...text} x={left - 6} y={y(each) + 4} textAnchor="end">
+                  {each}
+                </SvgText>
+              </G>
+            ))}
+            {x.ticks(5).map((each) => (
+              <SvgText key={each} {...text} x={x(each)} y={heightDp - 8} textAnchor="middle">
+                {each}
+              </SvgText>
+            ))}
+            {children({ x, y, left, right, top, bottom })}
+          </Svg>
+        </View>
+      )}
+    </View>
+  );
+}
