@@ -19,6 +19,7 @@ module.exports = {
     {
       displayName: 'screens',
       preset: 'jest-expo/web',
+      transform: { '\\.mjs$': babel },
       transformIgnorePatterns: screenPatterns,
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
       setupFiles: ['<rootDir>/scripts/jsdom-gaps.js'],

@@ -9,8 +9,8 @@ import { runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
 import type { HeatFamily } from '../core/thermal/heatFamilies';
-import type { Seal, Underside } from '../core/thermal/heatSchema';
-import type { SolidKind } from '../core/thermal/solids';
+import type { Underside } from '../core/thermal/heatSchema';
+import type { Seal, SolidKind } from '../core/thermal/solids';
 import { sayG, sayMm, sayTime } from './figures';
 import { familyNames } from './names';
 

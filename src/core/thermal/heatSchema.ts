@@ -3,15 +3,11 @@ import { lengthRule, roomTemperatureRule, timeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
 import { clockSchema } from '../schema/clockSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
-import { solidKinds } from './solids';
+import { seals, solidKinds } from './solids';
 
 /** What a form stands on. */
 export const undersides = ['raised', 'bench', 'foam', 'plate'] as const;
 export type Underside = (typeof undersides)[number];
-
-/** What keeps a form tight at its joints. */
-export const seals = ['tape', 'silicone'] as const;
-export type Seal = (typeof seals)[number];
 
 const wallSchema = object({
   material: choiceSchema(solidKinds),

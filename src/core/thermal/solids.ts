@@ -1,5 +1,3 @@
-import type { Seal } from './heatSchema';
-
 import type { Ply, Solid } from './chain';
 
 /** Solids that forms and moulds are made of. */
@@ -35,6 +33,10 @@ export const solidLimitC: Readonly<Record<SolidKind, number | undefined>> = {
   polypropylene: 90,
   aluminium: undefined,
 };
+
+/** What keeps a form tight at its joints. */
+export const seals = ['tape', 'silicone'] as const;
+export type Seal = (typeof seals)[number];
 
 /** What seals of a form bear, °C: tape and hot melt let go long before silicone. */
 export const sealLimitC: Readonly<Record<Seal, number>> = { tape: 60, silicone: 150 };

@@ -6,8 +6,8 @@ import type { Joint, LayerStyle, DepthRule } from '../../core/layers/layersSchem
 import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { ContainerUse, MeasuredBy } from '../../core/mix/mixingSchema';
 import type { Resin } from '../../core/resin/resinSchema';
-import type { Seal, Underside } from '../../core/thermal/heatSchema';
-import type { SolidKind } from '../../core/thermal/solids';
+import type { Underside } from '../../core/thermal/heatSchema';
+import type { Seal, SolidKind } from '../../core/thermal/solids';
 import { emptyPart, type PartDraft } from './partDraft';
 
 interface Switchable {

@@ -1,8 +1,8 @@
 import { memo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
-import { seals, undersides, type Seal } from '../../core/thermal/heatSchema';
-import { solidKinds, type SolidKind } from '../../core/thermal/solids';
+import { undersides } from '../../core/thermal/heatSchema';
+import { seals, solidKinds, type Seal, type SolidKind } from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';

@@ -2,22 +2,13 @@ import { act, configure, fireEvent, render, screen, waitFor, within } from '@tes
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import type { PlainShape } from '../../core/measure/shapes/shapeRules';
 import { demoMoulds } from '../../data/demo/demoCards';
-import type { JobDraft } from '../../data/draft/jobDraft';
-import { JobDraftProvider } from '../../data/draft/JobDraftProvider';
-import { emptyChanges } from '../../data/emptyChanges';
-import { calibrateHere } from '../../data/calibrateHere';
-import { DataProvider } from '../../data/hooks/DataProvider';
-import { useMoulds, useResins, useSettings } from '../../data/hooks/queries';
-import { useOpenRecord } from '../../data/hooks/useOpenRecord';
 import {
-  jobCollection,
-  jobRecordOf,
-  mouldCollection,
-  mouldRecordOf,
-} from '../../data/repositories';
-import { twoTabs } from '../../data/store/twoTabs';
-import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
-import { ThemeProvider } from '../../ui/ThemeProvider';
+  choose as chooseIn,
+  openStep as openAnyStep,
+  press as pressIn,
+  type as typeIn,
+  withWords,
+} from '../../testing/openStep';
 import { fieldNames, shapeNames } from '../../words/names';
 import { MeasureStep } from './MeasureStep';
 
@@ -30,59 +21,16 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({ push: (to: unknown) => mockPushed.push(to) }),
 }));
 
-/** The step over the stored job, once everything it looks at is read. */
-function OpenStep() {
-  const open = useOpenRecord('tray');
-  const read = [useSettings().data, useResins().data, useMoulds().data];
-  if (typeof open === 'string' || read.includes(undefined)) return null;
-  return (
-    <JobDraftProvider {...open}>
-      <MeasureStep />
-    </JobDraftProvider>
-  );
-}
-
 async function openStep(measure: object = exampleFile.measure): Promise<void> {
-  const { first } = twoTabs();
-  const draft = { ...exampleFile, measure } as unknown as JobDraft;
-  await first.commit([
-    ...emptyChanges([], undefined),
-    jobCollection.change({ ...jobRecordOf(draft), id: 'tray' }),
-    ...demoMoulds.map((mould) =>
-      mouldCollection.change({ ...mouldRecordOf(mould), id: mould.id, mould }),
-    ),
-  ]);
-  render(
-    <DataProvider store={first} calibrate={calibrateHere}>
-      <ThemeProvider>
-        <NoticeProvider>
-          <OpenStep />
-        </NoticeProvider>
-      </ThemeProvider>
-    </DataProvider>,
-  );
+  await openAnyStep(<MeasureStep />, { measure });
   await screen.findByTestId('cavity-1');
 }
 
 const cavity = (number = 1) => within(screen.getByTestId(`cavity-${number}`));
-
-/** The one of that role with these words; names worked out from styles take seconds in jsdom. */
-function withWords(role: string, name: string | RegExp): HTMLElement {
-  const [found, ...more] = cavity()
-    .getAllByRole(role)
-    .filter((element) => {
-      const words = element.getAttribute('aria-label') ?? element.textContent;
-      return typeof name === 'string' ? words === name : name.test(words);
-    });
-  if (found === undefined || more.length > 0) throw new Error(`not one ${role} says ${name}`);
-  return found;
-}
-
-/** A choice by its own words; those with a note under them have more. */
-const choose = (name: string | RegExp): void => void fireEvent.click(withWords('radio', name));
-const press = (name: string): void => void fireEvent.click(withWords('button', name));
-const type = (label: string, text: string): void =>
-  void fireEvent.change(cavity().getByLabelText(label), { target: { value: text } });
+const here = 'cavity-1';
+const choose = (name: string | RegExp): void => chooseIn(name, here);
+const press = (name: string): void => pressIn(name, here);
+const type = (label: string, text: string): void => typeIn(label, text, here);
 
 function chooseMethod(shape: keyof typeof shapeNames): void {
   press('All ways to measure');

@@ -10,9 +10,16 @@ import {
 } from '../../quantity/rules';
 import { minutesOfClock } from '../../schema/clockSchema';
 import { climateAtC, constantRoom, type Climate } from '../../thermal/climate';
-import type { Seal, Underside } from '../../thermal/heatSchema';
+import type { Underside } from '../../thermal/heatSchema';
 import type { HeatShape, PourSetting, Side } from '../../thermal/pourSetting';
-import { films, sealLimitC, solidLimitC, usualBoard, type SolidKind } from '../../thermal/solids';
+import {
+  films,
+  sealLimitC,
+  solidLimitC,
+  usualBoard,
+  type Seal,
+  type SolidKind,
+} from '../../thermal/solids';
 import type { MeasuredPart } from '../../measure/measureWhole';
 import { hottestForm, type HeatForm } from './heatShapeOf';
 

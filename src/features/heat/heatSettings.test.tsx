@@ -1,0 +1,79 @@
+import { choose, openStep, press, says, textOf, turn, type } from '../../testing/openStep';
+import { HeatSettings } from './HeatSettings';
+
+jest.setTimeout(60_000);
+
+test('a room that goes round by the day, and back', async () => {
+  const { saved } = await openStep(<HeatSettings />);
+  expect(textOf('heat-room')).toContain('21 °C, still air');
+  press(/^Room and air/);
+  turn('The room changes over the day');
+  await saved(({ heat }) => expect(heat?.day).toEqual({ lowest: '16 °C', highest: '24 °C' }));
+  type('Coldest', '14');
+  type('Warmest', '26');
+  type('Warmest at, time of day', '16:30');
+  await saved(({ heat }) =>
+    expect(heat?.day).toEqual({ lowest: '14 °C', highest: '26 °C', warmestAt: '16:30' }),
+  );
+  press(/^Room and air/);
+  await says('14 °C to 26 °C', 'heat-room');
+  press(/^Room and air/);
+  turn('The room changes over the day');
+  await saved(({ heat }) => expect(heat).toBeUndefined());
+});
+
+test('when it is poured, how warm, and how long a fan blows', async () => {
+  const { saved } = await openStep(<HeatSettings />);
+  press(/^Room and air/);
+  type('First pour at, time of day', '18:00');
+  type('A fan for, after the pour', '24');
+  type('Resin when poured, if not as the room', '23');
+  type('Out of a warm bath at', '35');
+  await saved(({ heat }) =>
+    expect(heat).toEqual({
+      pouredAt: '18:00',
+      fan: '24 h',
+      resinTemperature: '23 °C',
+      bath: '35 °C',
+    }),
+  );
+  press(/^Room and air/);
+  await says('a fan for 24 h', 'heat-room');
+});
+
+test.each([
+  ['First pour at, time of day', '25:00'],
+  ['A fan for, after the pour', 'all night'],
+  ['Out of a warm bath at', '400'],
+])('%s: %s is told what would be right, and kept as typed', async (label, text) => {
+  const { saved } = await openStep(<HeatSettings />);
+  press(/^Room and air/);
+  type(label, text);
+  await says(/ like |at the most/, 'heat-room');
+  await saved(({ heat }) => expect(JSON.stringify(heat)).toContain(text));
+});
+
+test('what the form stands on, what it is of, and how it is sealed', async () => {
+  const { saved } = await openStep(<HeatSettings />);
+  press(/^Form/);
+  choose('On a cooled plate');
+  type('The plate is at', '12');
+  choose('Tape or hot melt');
+  await saved(({ heat }) =>
+    expect(heat).toEqual({ underside: 'plate', plateTemperature: '12 °C', seal: 'tape' }),
+  );
+  press(/^Form/);
+  await says('on a cooled plate', 'heat-form');
+  press(/^Form/);
+  choose('Nothing that softens');
+  await saved(({ heat }) => expect(heat?.seal).toBeUndefined());
+});
+
+test('a floor of another material has a thickness; as usual it has none', async () => {
+  const { saved } = await openStep(<HeatSettings />, {
+    heat: { side: { material: 'timber', thickness: '40 mm' } },
+  });
+  press(/^Form/);
+  type('Its sides: how thick', '25');
+  await saved(({ heat }) => expect(heat?.side).toEqual({ material: 'timber', thickness: '25 mm' }));
+});

@@ -1,0 +1,140 @@
+import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import exampleFile from '../../docs/formats/drawer-tray.job.json';
+import { calibrateHere } from '../data/calibrateHere';
+import { demoMoulds, demoResins } from '../data/demo/demoCards';
+import type { JobDraft } from '../data/draft/jobDraft';
+import { JobDraftProvider } from '../data/draft/JobDraftProvider';
+import { calibratedRecords } from '../data/calibrating';
+import { emptyChanges } from '../data/emptyChanges';
+import { DataProvider } from '../data/hooks/DataProvider';
+import { useMoulds, useResins, useSettings } from '../data/hooks/queries';
+import { useOpenRecord } from '../data/hooks/useOpenRecord';
+import type { JobRecord } from '../data/records/jobRecord';
+import {
+  jobCollection,
+  jobRecordOf,
+  mouldCollection,
+  mouldRecordOf,
+  resinCollection,
+} from '../data/repositories';
+import { twoTabs } from '../data/store/twoTabs';
+import { NoticeProvider } from '../ui/feedback/NoticeProvider';
+import { ThemeProvider } from '../ui/ThemeProvider';
+
+// Waiting ends when what is waited for is there; a slow machine is given its time. Failures show their words, not the page.
+configure({
+  asyncUtilTimeout: 30_000,
+  defaultHidden: true,
+  getElementError: (message) => new Error(message ?? 'not there'),
+});
+
+/** What is written into one step of a job on the screen, and read off it. Component tests of the steps work through this. */
+export interface OpenStep {
+  /** The job as it is stored: waits until what was typed is saved. */
+  readonly saved: (is: (draft: JobDraft) => void) => Promise<void>;
+}
+
+const jobId = 'tray';
+
+/** The step over the stored job, once everything it looks at is read. */
+function OverStored({ step }: { readonly step: ReactElement }) {
+  const open = useOpenRecord(jobId);
+  const read = [useSettings().data, useResins().data, useMoulds().data];
+  if (typeof open === 'string' || read.includes(undefined)) return null;
+  return (
+    <JobDraftProvider {...open}>
+      <div data-testid="step">{step}</div>
+    </JobDraftProvider>
+  );
+}
+
+/**
+ * Shows a step of a job with the cards and moulds of the demo.
+ * @param change to the tray of the example file
+ */
+export async function openStep(step: ReactElement, change: object = {}): Promise<OpenStep> {
+  const { first } = twoTabs();
+  const draft = { ...exampleFile, ...change } as unknown as JobDraft;
+  const resins = await calibratedRecords(
+    demoResins.map((card) => ({ card, before: undefined })),
+    calibrateHere,
+  );
+  await first.commit([
+    ...emptyChanges([], undefined),
+    jobCollection.change({ ...jobRecordOf(draft), id: jobId }),
+    ...resins.map((record, at) =>
+      resinCollection.change({ ...record, id: demoResins[at]!.id, resin: demoResins[at]! }),
+    ),
+    ...demoMoulds.map((mould) =>
+      mouldCollection.change({ ...mouldRecordOf(mould), id: mould.id, mould }),
+    ),
+  ]);
+  render(
+    <DataProvider store={first} calibrate={calibrateHere}>
+      <ThemeProvider>
+        <NoticeProvider>
+          <OverStored step={step} />
+        </NoticeProvider>
+      </ThemeProvider>
+    </DataProvider>,
+  );
+  await screen.findByTestId('step');
+  return {
+    saved: (is) =>
+      waitFor(async () => {
+        const text = (await first.read('job/')).get(jobCollection.key(jobId)) ?? 'null';
+        is((JSON.parse(text) as JobRecord).draft);
+      }),
+  };
+}
+
+type Place = string | undefined;
+const at = (place: Place) => within(screen.getByTestId(place ?? 'step'));
+
+/** The one of that role with these words; names worked out from styles take seconds in jsdom. */
+export function withWords(role: string, name: string | RegExp, place?: string): HTMLElement {
+  const [found, ...more] = at(place)
+    .getAllByRole(role)
+    .filter((element) => {
+      const words = (element.getAttribute('aria-label') ?? element.textContent).replaceAll(
+        '\u00a0',
+        ' ',
+      );
+      return typeof name === 'string' ? words === name : name.test(words);
+    });
+  if (found === undefined || more.length > 0) {
+    throw new Error(`${found === undefined ? 'no' : 'not one'} ${role} says ${String(name)}`);
+  }
+  return found;
+}
+
+/** A choice by its own words; those with a note under them have more. */
+export const choose = (name: string | RegExp, place?: string): void =>
+  void fireEvent.click(withWords('radio', name, place));
+export const press = (name: string | RegExp, place?: string): void =>
+  void fireEvent.click(withWords('button', name, place));
+export const turn = (name: string | RegExp, place?: string): void =>
+  void fireEvent.click(withWords('checkbox', name, place));
+export function type(label: string, text: string, place?: string): void {
+  const [field, ...more] = at(place)
+    .getAllByLabelText(label)
+    .filter((each) => ['INPUT', 'TEXTAREA'].includes(each.tagName));
+  if (field === undefined || more.length > 0) throw new Error(`not one field is called ${label}`);
+  fireEvent.change(field, { target: { value: text } });
+}
+
+/** Everything in a place as people read it, spaces as spaces. */
+export const textOf = (place?: string): string =>
+  screen.getByTestId(place ?? 'step').textContent.replaceAll('\u00a0', ' ');
+
+/** Waits until a place says this. */
+export const says = (text: string | RegExp, place?: string): Promise<void> =>
+  waitFor(() =>
+    typeof text === 'string'
+      ? expect(textOf(place)).toContain(text)
+      : expect(textOf(place)).toMatch(text),
+  );
+
+/** Lets what was begun by rendering come to its end. */
+export const settle = (): Promise<void> => act(async () => undefined);
