@@ -113,8 +113,29 @@ test('layers, their gap and a resin without heat', async ({ page }) => {
   await heatStep(page);
   await expect(layer(page, 1)).toContainText('Layer 2, peak');
   await expect(page.getByTestId('heat-second')).toContainText('whenever the second is poured');
+  await expect(
+    page.getByTestId('heat-second').getByRole('img', { name: /Sticky from/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Form', exact: true }).tap();
+  await page.getByRole('radio', { name: 'Tape or hot melt' }).tap();
+  await expect(saved(page)).toBeVisible();
   await page.goto('/jobs/demo-dial-lenses/heat');
   await expect(page.getByText('does not warm itself')).toBeVisible();
+});
+
+test('layers go by the heat of a warm room; the label may be trusted instead', async ({ page }) => {
+  await openTray(page, { room: { temperature: '29 °C' } });
+  await expect(page.getByText(/takes about 3\d\smm before it overheats/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Layers' }).tap();
+  await page.getByRole('radio', { name: /^Equal layers/ }).tap();
+  await expect(page.getByTestId('layer-table')).toContainText('2 layers');
+  await expect(page.getByText('before it overheats')).toHaveCount(0);
+  await page.getByRole('radio', { name: /^The label/ }).tap();
+  await expect(page.getByTestId('layer-table')).toContainText('One layer');
+  await heatStep(page);
+  // What if the room were cooler: over the layers as they are planned.
+  await expect(layer(page)).toContainText('Runaway');
+  await expect(page.getByTestId('heat-advice')).toContainText('2 layers');
 });
 
 test('what cannot be worked out says so and what would be right', async ({ page }) => {

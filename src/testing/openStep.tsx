@@ -5,7 +5,6 @@ import { calibrateHere } from '../data/calibrateHere';
 import { demoMoulds, demoResins } from '../data/demo/demoCards';
 import type { JobDraft } from '../data/draft/jobDraft';
 import { JobDraftProvider } from '../data/draft/JobDraftProvider';
-import { calibratedRecords } from '../data/calibrating';
 import { emptyChanges } from '../data/emptyChanges';
 import { DataProvider } from '../data/hooks/DataProvider';
 import { useMoulds, useResins, useSettings } from '../data/hooks/queries';
@@ -17,6 +16,7 @@ import {
   mouldCollection,
   mouldRecordOf,
   resinCollection,
+  resinRecordOf,
 } from '../data/repositories';
 import { twoTabs } from '../data/store/twoTabs';
 import { NoticeProvider } from '../ui/feedback/NoticeProvider';
@@ -56,15 +56,11 @@ function OverStored({ step }: { readonly step: ReactElement }) {
 export async function openStep(step: ReactElement, change: object = {}): Promise<OpenStep> {
   const { first } = twoTabs();
   const draft = { ...exampleFile, ...change } as unknown as JobDraft;
-  const resins = await calibratedRecords(
-    demoResins.map((card) => ({ card, before: undefined })),
-    calibrateHere,
-  );
   await first.commit([
     ...emptyChanges([], undefined),
     jobCollection.change({ ...jobRecordOf(draft), id: jobId }),
-    ...resins.map((record, at) =>
-      resinCollection.change({ ...record, id: demoResins[at]!.id, resin: demoResins[at]! }),
+    ...demoResins.map((resin) =>
+      resinCollection.change({ ...resinRecordOf(resin, undefined), id: resin.id, resin }),
     ),
     ...demoMoulds.map((mould) =>
       mouldCollection.change({ ...mouldRecordOf(mould), id: mould.id, mould }),

@@ -1,0 +1,67 @@
+import { screen, waitFor } from '@testing-library/react';
+import { demoResins } from '../../data/demo/demoCards';
+import { choose, openStep, press, says, textOf, turn, withWords } from '../../testing/openStep';
+import { ResinStep } from './ResinStep';
+
+// Peaks come from a thread, and there are none here: the choices stand without them, as until the first has come.
+jest.mock('../../workers/useChoicePeaks', () => ({ useChoicePeaks: () => [] }));
+
+jest.setTimeout(60_000);
+
+const added: string[] = [];
+const step = (
+  <ResinStep onAddResin={() => added.push('add')} onCompare={() => added.push('compare')} />
+);
+const { id: _, ...slow } = demoResins[0]!;
+const onShelf = { resin: { ...slow, id: 'demo-slow-clear' } };
+
+const namesInOrder = (): readonly string[] =>
+  screen
+    .getAllByRole('radio')
+    .map((each) => each.getAttribute('aria-label') ?? '')
+    .filter((label) => label.includes('. '));
+
+test('every card is held against the job: what fits comes first, what does not says why', async () => {
+  await openStep(step, onShelf);
+  await waitFor(() => expect(namesInOrder().length).toBeGreaterThan(5));
+  const fits = namesInOrder().map((label) => label.includes('Fits'));
+  expect(fits).toEqual([...fits].sort((one, other) => Number(other) - Number(one)));
+  expect(textOf()).toContain('Silicone is for moulds.');
+});
+
+test('a resin is chosen with a hardener, and another order puts another first', async () => {
+  const { saved } = await openStep(step, onShelf);
+  await waitFor(() => expect(namesInOrder().length).toBeGreaterThan(5));
+  choose(/^Slow clear, Medium/);
+  await saved(({ hardener }) => expect(hardener).toBe('Medium'));
+  const soonest = namesInOrder()[0];
+  choose('Clearest');
+  await waitFor(() => expect(namesInOrder()[0]).not.toBe(soonest));
+  expect(textOf()).toContain('The clearest by its card');
+});
+
+test('fine detail and glitter rule out what is too thick or too thin', async () => {
+  const { saved } = await openStep(step, onShelf);
+  await waitFor(() => expect(namesInOrder().length).toBeGreaterThan(5));
+  turn(/glitter/i);
+  await says('Too thin for glitter');
+  await saved(({ wants }) => expect(wants).toEqual(['glitter']));
+  turn(/glitter/i);
+  await saved(({ wants }) => expect(wants).toBeUndefined());
+});
+
+test('a resin that came with the job is put on the shelf', async () => {
+  const { saved } = await openStep(step);
+  await says('Slow clear came with this job');
+  press('Put it on the shelf');
+  await saved(({ resin }) => expect(resin?.id).toBeDefined());
+  await waitFor(() => expect(textOf()).not.toContain('came with this job'));
+});
+
+test('a table to compare, and a way to another card', async () => {
+  await openStep(step, onShelf);
+  await waitFor(() => expect(withWords('button', 'Compare in a table')).toBeTruthy());
+  press('Compare in a table');
+  press('Add a resin to the shelf');
+  expect(added).toEqual(['compare', 'add']);
+});
