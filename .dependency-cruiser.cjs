@@ -47,6 +47,12 @@ module.exports = {
       to: { path: '^(src/app|server|cli|e2e|scripts)/' },
     },
     { name: 'nothing-imports-app', severity: 'error', from: {}, to: { path: '^src/app/' } },
+    {
+      name: 'nothing-that-ships-imports-tests',
+      severity: 'error',
+      from: { path: '^(src|server|cli)/', pathNot: ['^src/testing/', '\\.test\\.tsx?$'] },
+      to: { path: '^src/testing/|\\.test\\.tsx?$' },
+    },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'no-unresolvable',

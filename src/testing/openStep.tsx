@@ -1,7 +1,7 @@
 import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
-import { calibrateHere } from '../data/calibrateHere';
+import { calibrateHere } from './calibrateHere';
 import { demoMoulds, demoResins } from '../data/demo/demoCards';
 import type { JobDraft } from '../data/draft/jobDraft';
 import { JobDraftProvider } from '../data/draft/JobDraftProvider';

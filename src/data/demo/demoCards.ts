@@ -16,8 +16,8 @@ export const demoResins: readonly (Resin & { readonly id: string })[] = [
     hardenerName: 'Slow',
     potLife: { time: '8 h', mass: '1 kg', temperature: '20 °C' },
     times: {
-      tackFree: { time: '36 h', temperature: '20 °C' },
-      recoat: { from: '14 h', to: '30 h', temperature: '20 °C' },
+      tackFree: { time: '60 h', temperature: '20 °C' },
+      recoat: { from: '36 h', to: '66 h', temperature: '20 °C' },
       demould: { time: '3 days', temperature: '20 °C' },
       fullCure: { time: '14 days', temperature: '20 °C' },
     },

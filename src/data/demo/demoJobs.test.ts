@@ -8,7 +8,7 @@ import { InputError } from '../../core/problem';
 import { demoMoulds, demoResins } from './demoCards';
 import { demoJobs } from './demoJobs';
 import { emptyChanges } from '../emptyChanges';
-import { calibrateHere } from '../calibrateHere';
+import { calibrateHere } from '../../testing/calibrateHere';
 import { demoChanges } from './demoChanges';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };

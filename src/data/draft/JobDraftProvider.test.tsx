@@ -1,6 +1,6 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
-import { calibrateHere } from '../calibrateHere';
+import { calibrateHere } from '../../testing/calibrateHere';
 import { DataProvider } from '../hooks/DataProvider';
 import { useOpenRecord } from '../hooks/useOpenRecord';
 import { demoJobs } from '../demo/demoJobs';

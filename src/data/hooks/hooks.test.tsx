@@ -1,6 +1,6 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { calibrateHere } from '../calibrateHere';
+import { calibrateHere } from '../../testing/calibrateHere';
 import { demoResins } from '../demo/demoCards';
 import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft } from '../draft/jobDraft';

@@ -11,6 +11,9 @@ import { sayDegrees } from '../../words/heat';
 
 const margin = { left: 44, right: 12, top: 12, bottom: 30 };
 
+/** The chart goes up to this many times what matters here. */
+const topsOut = 2.5;
+
 const millimetres = ({ depthM }: DepthPoint): number => (depthM ?? 0) * 1000;
 
 const pathOf = (points: readonly DepthPoint[], { x, y }: Chart): string =>
@@ -24,7 +27,11 @@ export default function DepthChart({ depths }: { readonly depths: RoomDepths }) 
   const colours = useColours();
   const { still, fan, own, hereMm, limitC } = depths;
   const roomsC = [...still.map(({ roomC }) => roomC), own.roomC];
-  const deepest = Math.max(...still.map(millimetres), ...fan.map(millimetres), own.depthMm);
+  // A narrow form in a cool room could be as deep as one likes: that runs along the top edge.
+  const deepest = Math.min(
+    Math.max(...still.map(millimetres), ...fan.map(millimetres), own.depthMm),
+    topsOut * Math.max(own.depthMm, hereMm ?? 0),
+  );
   const here =
     hereMm === undefined
       ? 'In your room no depth of it stays under that.'
