@@ -1,4 +1,4 @@
-import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
 import { calibrateHere } from './calibrateHere';
@@ -131,6 +131,3 @@ export const says = (text: string | RegExp, place?: string): Promise<void> =>
       ? expect(textOf(place)).toContain(text)
       : expect(textOf(place)).toMatch(text),
   );
-
-/** Lets what was begun by rendering come to its end. */
-export const settle = (): Promise<void> => act(async () => undefined);

@@ -1,7 +1,9 @@
 import { number, object, string } from 'yup';
+import { demoResins } from '../demo/demoCards';
 import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft, type JobDraft } from '../draft/jobDraft';
-import { jobRecordOf } from '../repositories';
+import { jobRecordOf, resinRecordOf } from '../repositories';
+import { resinRecords } from './resinRecord';
 import { jobRecords } from './jobRecord';
 import { readRecords, type RecordKind } from './readRecords';
 
@@ -49,6 +51,30 @@ test('a job is kept whole: the draft as typed, and the last state that was right
   expect(records[0]?.draft.overage).toBe('lots');
   expect(records[0]?.lastGood?.overage).toBe('10 %');
   expect(records[0]?.revision).toBe(2);
+});
+
+test('a card is read whatever became of the calibrations beside it', () => {
+  const calibration = { rateScale: 1.2, kappa: 0.3, verdict: { code: 'agrees' }, assumed: {} };
+  const kept = { key: 'label', calibration };
+  const record = resinRecordOf(demoResins[0]!, undefined);
+  const read = (calibrations: unknown) => {
+    const text = JSON.stringify({ ...record, calibrations });
+    const { records, unreadable } = readRecords(resinRecords, new Map([['resin/a', text]]));
+    expect(unreadable).toEqual([]);
+    return records[0]?.calibrations;
+  };
+  expect(read([kept])).toEqual([kept]);
+  expect(read(undefined)).toBeUndefined();
+  expect(read('torn')).toBeUndefined();
+  const odd = [
+    { ...kept, calibration: { ...calibration, rateScale: -1 } },
+    { ...kept, calibration: { ...calibration, verdict: { code: 'depth-too-large' } } },
+    { ...kept, calibration: { ...calibration, verdict: { code: 'new-one' } } },
+    { ...kept, calibration: { ...calibration, assumed: { weather: 3 } } },
+    { calibration },
+    null,
+  ];
+  expect(read([...odd, kept])).toEqual([kept]);
 });
 
 test('a new job that is not measured yet can be kept', () => {

@@ -1,7 +1,18 @@
-import { array, mixed, number, object, string, type InferType } from 'yup';
+import { mixed, number, object, string, type InferType } from 'yup';
+import type { Calibration } from '../../core/thermal/calibrate';
 import { isCalibration } from '../../core/thermal/calibrationSchema';
 import { resinSchema } from '../../core/resin/resinSchema';
 import type { RecordKind } from './readRecords';
+
+interface KeptCalibration {
+  readonly key: string;
+  readonly calibration: Calibration;
+}
+
+const isKept = (kept: unknown): kept is KeptCalibration => {
+  const { key, calibration } = (kept ?? {}) as Readonly<Record<string, unknown>>;
+  return typeof key === 'string' && isCalibration(calibration);
+};
 
 const resinRecordSchema = object({
   id: string().required(),
@@ -10,10 +21,10 @@ const resinRecordSchema = object({
   updatedAt: string().required(),
   resin: resinSchema,
   /** What the heat model makes of the label with each hardener; the key says of which label. It follows from the card. */
-  calibrations: array()
-    .of(object({ key: string().required(), calibration: mixed(isCalibration).required() }))
-    .optional()
-    .default(undefined),
+  calibrations: mixed<KeptCalibration[]>()
+    // One that cannot be read is no loss: it is worked out anew.
+    .transform((kept: unknown) => (Array.isArray(kept) ? kept.filter(isKept) : undefined))
+    .optional(),
 });
 
 export type ResinRecord = InferType<typeof resinRecordSchema>;

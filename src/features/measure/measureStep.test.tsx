@@ -1,19 +1,15 @@
-import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import type { PlainShape } from '../../core/measure/shapes/shapeRules';
-import { demoMoulds } from '../../data/demo/demoCards';
 import {
   choose as chooseIn,
   openStep as openAnyStep,
   press as pressIn,
   type as typeIn,
-  withWords,
 } from '../../testing/openStep';
 import { fieldNames, shapeNames } from '../../words/names';
 import { MeasureStep } from './MeasureStep';
 
-// Waiting ends when what is waited for is there; a slow machine is given its time.
-configure({ asyncUtilTimeout: 30_000, defaultHidden: true });
 jest.setTimeout(60_000);
 
 const mockPushed: unknown[] = [];

@@ -1,3 +1,4 @@
+import { memory } from '../../memory';
 import { InputError, type Problem } from '../../problem';
 import { readResin, type ReadResin } from '../../resin/readResin';
 import type { Resin } from '../../resin/resinSchema';
@@ -33,21 +34,17 @@ const keyOf = (family: HeatFamily, label: HeatLabel): string =>
   ]);
 
 /** Labels calibrated so far that are not kept with a card: a job's own copy, a file. What cannot be is remembered too. */
-const made = new Map<string, Calibration | InputError>();
-const mostMade = 500;
+const made = memory<Calibration | InputError>(500);
 
 function calibrateOnce(key: string, family: HeatFamily, label: HeatLabel): Calibration {
-  let found = made.get(key);
-  if (found === undefined) {
+  const found = made(key, () => {
     try {
-      found = calibrate(family, label);
+      return calibrate(family, label);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      found = error;
+      return error;
     }
-    if (made.size >= mostMade) made.clear();
-    made.set(key, found);
-  }
+  });
   if (found instanceof InputError) throw found;
   return found;
 }

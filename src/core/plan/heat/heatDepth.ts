@@ -1,4 +1,5 @@
 import type { Job } from '../../job';
+import { memory } from '../../memory';
 import { within } from '../../measure/within';
 import type { MeasuredPart } from '../../measure/measureWhole';
 import { InputError, type Problem } from '../../problem';
@@ -73,8 +74,7 @@ function isCool(setting: Setting, curing: Curing, limitC: number, depthMm: numbe
 }
 
 /** Found so far, by everything that went in: a keystroke in a name asks nothing anew. */
-const found = new Map<string, number | 'label' | 'nothing'>();
-const mostFound = 500;
+const found = memory<number | 'label' | 'nothing'>(500);
 
 function lookedUp(
   setting: Setting,
@@ -83,15 +83,11 @@ function lookedUp(
   labelMm: number | undefined,
   by: 'smaller' | 'room',
 ): number | 'label' | 'nothing' {
-  const key = JSON.stringify([setting, curing, limitC, labelMm, by]);
-  const known = found.get(key);
-  if (known !== undefined) return known;
-  const holds =
-    by === 'smaller' && labelMm !== undefined && isCool(setting, curing, limitC, labelMm);
-  const answer = holds ? 'label' : (depthHereMm(setting, curing, limitC, labelMm) ?? 'nothing');
-  if (found.size >= mostFound) found.clear();
-  found.set(key, answer);
-  return answer;
+  return found(JSON.stringify([setting, curing, limitC, labelMm, by]), () => {
+    const holds =
+      by === 'smaller' && labelMm !== undefined && isCool(setting, curing, limitC, labelMm);
+    return holds ? 'label' : (depthHereMm(setting, curing, limitC, labelMm) ?? 'nothing');
+  });
 }
 
 /** What heat is asked with. */

@@ -1,5 +1,6 @@
 import type { Job } from '../../job';
 import type { ProblemData } from '../../problem';
+import { memory } from '../../memory';
 import { within } from '../../measure/within';
 import { readResin, type ReadResin } from '../../resin/readResin';
 import { withHardener } from '../../resin/withHardener';
@@ -65,18 +66,10 @@ const nightToMin = 7 * 60;
 const dayMin = 24 * 60;
 
 /** Marks read off a label so far: four runs each. */
-const marksMade = new Map<string, CureMarks>();
-const mostMarks = 500;
+const marksMade = memory<CureMarks>(500);
 
-function marksOf(family: HeatFamily, curing: Curing, { times }: ReadResin): CureMarks {
-  const key = JSON.stringify([family, curing, times]);
-  const known = marksMade.get(key);
-  if (known !== undefined) return known;
-  const marks = cureMarks(family, curing, times);
-  if (marksMade.size >= mostMarks) marksMade.clear();
-  marksMade.set(key, marks);
-  return marks;
-}
+const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): CureMarks =>
+  marksMade(JSON.stringify([family, curing, times]), () => cureMarks(family, curing, times));
 
 /**
  * What the heat of a job is worked out from.
