@@ -80,7 +80,7 @@ const shots: readonly Shot[] = [
     act: async (page) => {
       await heatIsThere(page);
       await page.getByRole('button', { name: 'What if' }).click();
-      await page.getByLabel('If the room were').fill('25 °C');
+      await page.getByLabel('If the room were').fill('30 °C');
       await page
         .getByTestId('compared')
         .filter({ hasText: /Easy\s*(Warm|High)/ })
