@@ -11,7 +11,9 @@ import {
   type StepRules,
   type Watch,
 } from './stepping';
-import { stepThrough, type OpenMoment, type RunEnd, type RunStart } from './stepThrough';
+import { stepper, type OpenMoment, type RunEnd, type RunStart } from './stepThrough';
+
+const stepThrough = stepper<Work>();
 
 /** γ of ROS3P and its coefficients in the form that needs no product with the Jacobian. */
 const gamma = 0.7886751345948129;

@@ -11,7 +11,9 @@ import {
   type StepRules,
   type Watch,
 } from './stepping';
-import { stepThrough, type RunEnd, type RunStart } from './stepThrough';
+import { stepper, type RunEnd, type RunStart } from './stepThrough';
+
+const stepThrough = stepper<Work>();
 
 /** γ of ROS2: with it the method is L-stable. */
 const gamma = 1 - Math.SQRT1_2;
