@@ -24,6 +24,19 @@ export interface CardToKeep<C, R> {
   readonly before: R | undefined;
 }
 
+/** The card counts, and its calibration can be worked out whenever it is wanted: without one it is kept all the same. */
+async function calibratedIfPossible(
+  cards: readonly Resin[],
+  calibrate: Calibrator,
+): Promise<readonly (readonly CardCalibration[] | undefined)[]> {
+  if (cards.length === 0) return [];
+  try {
+    return await calibrate(cards);
+  } catch {
+    return cards.map(() => undefined);
+  }
+}
+
 /** Records of cards with their calibrations; only labels that changed are worked out. */
 export async function calibratedRecords(
   toKeep: readonly CardToKeep<Resin, ResinRecord>[],
@@ -33,13 +46,14 @@ export async function calibratedRecords(
     ({ card, before }) =>
       before?.calibrations === undefined || !isCalibrated(card, keptIn([before])),
   );
-  const made = changed.length === 0 ? [] : await calibrate(changed.map(({ card }) => card));
+  const cards = changed.map(({ card }) => card);
+  const made = await calibratedIfPossible(cards, calibrate);
   return toKeep.map((each) => {
     const at = changed.indexOf(each);
     const calibrations =
       at < 0
         ? each.before?.calibrations
-        : made[at]!.flatMap(({ key, calibration }) =>
+        : made[at]?.flatMap(({ key, calibration }) =>
             calibration === undefined ? [] : [{ key, calibration }],
           );
     return resinRecordOf(each.card, calibrations, each.before);

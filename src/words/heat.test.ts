@@ -101,7 +101,7 @@ test('hard, or never in this room', () => {
 
 test('a form that will not bear it', () => {
   expect(sayFormBears(layer)).toBe('');
-  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bear 75 °C');
+  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bears 75 °C');
 });
 
 test.each([

@@ -68,7 +68,7 @@ export const sayPeakAbout = (family: HeatFamily, peakC: number): string =>
 export const sayFormBears = ({ formBearsC }: PlannedHeat): string =>
   formBearsC === undefined
     ? ''
-    : `The form and its seals bear ${sayDegrees(formBearsC)} and should stay 10 K under that: it may soften or stick.`;
+    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and should stay 10 K under that: it may soften, stick or leak.`;
 
 /** The layer that gets hottest: what a pour is told by where there is room for one. */
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>

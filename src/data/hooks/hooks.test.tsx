@@ -14,10 +14,10 @@ import { useCurrency, useKept } from './useKept';
 import { useResinActions } from './useCardActions';
 import { useFirstStart, useStartOver } from './useStart';
 
-function around(store: RecordStore) {
+function around(store: RecordStore, calibrate = calibrateHere) {
   return function Around({ children }: { readonly children: ReactNode }) {
     return (
-      <DataProvider store={store} calibrate={calibrateHere}>
+      <DataProvider store={store} calibrate={calibrate}>
         {children}
       </DataProvider>
     );
@@ -39,8 +39,8 @@ function useEverything() {
   };
 }
 
-async function startedTab(store: RecordStore) {
-  const { result } = renderHook(useEverything, { wrapper: around(store) });
+async function startedTab(store: RecordStore, calibrate = calibrateHere) {
+  const { result } = renderHook(useEverything, { wrapper: around(store, calibrate) });
   await waitFor(() => expect(result.current.started).toBe(true));
   await waitFor(() => expect(result.current.jobs).not.toHaveLength(0));
   return result;
@@ -156,6 +156,18 @@ test('a card is kept with what the heat model makes of its label; another name a
   expect(own?.calibration.rateScale).not.toBe(before.calibrations?.[0]?.calibration.rateScale);
   expect(medium).toEqual(before.calibrations?.[1]);
   expect(tab.current.shelf.calibrations?.get(own?.key ?? '')).toEqual(own?.calibration);
+});
+
+test('where the model cannot run, the demo starts and cards are kept all the same', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first, () => Promise.reject(new Error('no thread')));
+  const [record] = tab.current.resins;
+  expect(record?.calibrations).toBeUndefined();
+  await act(
+    async () =>
+      void (await tab.current.resinActions.save({ ...record!.resin, name: 'Kept' }, record)),
+  );
+  expect(tab.current.resins.map(({ resin }) => resin.name)).toContain('Kept');
 });
 
 test('a label that cannot be calibrated is kept all the same', async () => {

@@ -1,12 +1,12 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { readJob } from '../../core/job';
 import { followJob, heatCaseOfJob } from '../../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../../core/plan/heat/heatView';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { roomDepths } from '../../core/plan/heat/roomDepth';
 import type { SecondLayer } from '../../core/plan/heat/secondLayer';
 import { planJob } from '../../core/plan/planJob';
+import { deepTrayJob } from '../../testing/deepTray';
 import { givesWidth } from '../../testing/givesWidth';
 import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../../ui/ThemeProvider';
@@ -24,21 +24,7 @@ givesWidth(widthDp);
 HTMLCanvasElement.prototype.getContext = () => null;
 
 const given = (temperature: string, change: object = {}) => {
-  const job = readJob({
-    format: 'nipperkin-job',
-    version: 1,
-    name: 'Tray',
-    room: { temperature },
-    measure: { parts: [{ shape: 'box', length: '600 mm', width: '400 mm', depth: '50 mm' }] },
-    resin: {
-      name: 'Slow clear',
-      family: 'deep-pour-epoxy',
-      ratio: { by: 'weight', a: 2, b: 1 },
-      depth: { greatest: '50 mm' },
-      potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
-    },
-    ...change,
-  });
+  const job = deepTrayJob({ room: { temperature }, ...change });
   const found = heatCaseOfJob(job, planJob(job));
   if (!found.told) throw new Error(found.code);
   return found;

@@ -1,28 +1,16 @@
 import { act, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { readJob } from '../../core/job';
 import { heatOfPlan, type HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { planJob } from '../../core/plan/planJob';
+import { deepTray, deepTrayJob } from '../../testing/deepTray';
 import { ThemeProvider } from '../../ui/ThemeProvider';
 import { ComparedFigures } from './ComparedFigures';
 import { HeatLayerFigures } from './HeatLayerFigures';
 
 /** The heat of a wide tray of a deep-pour epoxy. */
 function heatAt(temperature: string, depth = '50 mm'): HeatPlan {
-  const job = readJob({
-    format: 'nipperkin-job',
-    version: 1,
-    name: 'Tray',
-    room: { temperature },
-    measure: { parts: [{ shape: 'box', length: '600 mm', width: '400 mm', depth }] },
-    resin: {
-      name: 'Slow clear',
-      family: 'deep-pour-epoxy',
-      ratio: { by: 'weight', a: 2, b: 1 },
-      depth: { greatest: '50 mm' },
-      potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
-    },
-  });
+  const parts = [{ ...deepTray, depth }];
+  const job = deepTrayJob({ room: { temperature }, measure: { parts } });
   const heat = heatOfPlan(job, planJob(job));
   if (!heat.told) throw new Error(heat.code);
   return heat;

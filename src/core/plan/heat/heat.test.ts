@@ -1,5 +1,9 @@
+import {
+  deepPour as deep,
+  deepTray as tray,
+  deepTrayJob as jobOf,
+} from '../../../testing/deepTray';
 import type { Job } from '../../job';
-import { readJob } from '../../job';
 import type { InputError } from '../../problem';
 import { planJob } from '../planJob';
 import { chooseResin } from '../chooseResin';
@@ -9,30 +13,10 @@ import { withPeaks, type ChoicePeak } from './withPeaks';
 import { bucketOf } from './bucketOf';
 import { followJob, heatCaseOfJob, heatOfPlan, type HeatCaseOfJob } from './heatOfPlan';
 import { heatViewOf } from './heatView';
+import { holdLayers } from './holdLayers';
 import { roomDepths } from './roomDepth';
 import { warmEnoughC } from './warmEnough';
 import { secondLayerOf } from './secondLayer';
-
-const deep = {
-  name: 'Slow clear',
-  family: 'deep-pour-epoxy',
-  ratio: { by: 'weight', a: 2, b: 1 },
-  depth: { greatest: '50 mm' },
-  potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
-} as const;
-
-const tray = { shape: 'box', length: '600 mm', width: '400 mm', depth: '50 mm' } as const;
-
-const jobOf = (change: object = {}): Job =>
-  readJob({
-    format: 'nipperkin-job',
-    version: 1,
-    name: 'Tray',
-    room: { temperature: '23 °C' },
-    measure: { parts: [tray] },
-    resin: deep,
-    ...change,
-  });
 
 function caseOf(change: object = {}): HeatCaseOfJob {
   const job = jobOf(change);
@@ -262,6 +246,30 @@ test('3 mm at 12 °C never gets fully hard', () => {
   expect(layers[0]?.hardH).toBeUndefined();
   expect(layers[0]?.alphaEnd).toBeLessThan(0.9);
   expect(layers[0]?.peakH).toBeUndefined();
+});
+
+test('long steps late in the cure change no time that is told', () => {
+  const told = (change: object) => {
+    const { tackFreeH, demouldH, hardH } = heatOf(change).layers[0]!;
+    return [tackFreeH, demouldH, hardH] as const;
+  };
+  const steady = told({ room: { temperature: '20 °C' } });
+  // A room that moves by a hair is followed in short steps to the end.
+  const hair = told({ heat: { day: { lowest: '20 °C', highest: '20.001 °C' } } });
+  steady.forEach((hours, at) => within(hours, hair[at]!, 0.005));
+});
+
+test('another setting is compared over the layers that are planned', () => {
+  const job = jobOf({ layers: { style: 'equal', maxDepth: '20 mm', joint: 'scuff' } });
+  const plan = planJob(job);
+  expect(plan.layers).toHaveLength(3);
+  const held = holdLayers(job, plan);
+  const warm = planJob({ ...held, room: { temperature: '32 °C' } });
+  expect(warm.layers.map(({ toMm }) => toMm)).toEqual(plan.layers.map(({ toMm }) => toMm));
+  expect(held.layers?.joint).toBe('scuff');
+  const one = jobOf();
+  const still = planJob({ ...holdLayers(one, planJob(one)), room: { temperature: '32 °C' } });
+  expect(still.layers).toHaveLength(1);
 });
 
 test('too cold: how warm would do, and there it does', () => {

@@ -1,31 +1,15 @@
 import * as fc from 'fast-check';
-import { readJob, type Job } from '../../job';
+import { deepPour as deep, deepTrayJob } from '../../../testing/deepTray';
+import type { Job } from '../../job';
 import { planJob } from '../planJob';
 import { chooseResin } from '../chooseResin';
 import type { Plan } from '../planTypes';
 import { heatOfPlan } from './heatOfPlan';
 
-const deep = {
-  name: 'Slow clear',
-  family: 'deep-pour-epoxy',
-  ratio: { by: 'weight', a: 2, b: 1 },
-  densityA: '1.10 g/ml',
-  densityB: '0.98 g/ml',
-  depth: { greatest: '50 mm' },
-  potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
-} as const;
-
 const jobOf = (change: object = {}): Job =>
-  readJob({
-    format: 'nipperkin-job',
-    version: 1,
-    name: 'Tray',
-    room: { temperature: '23 °C' },
-    measure: {
-      parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '80 mm' }],
-    },
+  deepTrayJob({
+    measure: { parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '80 mm' }] },
     layers: { style: 'equal' },
-    resin: deep,
     ...change,
   });
 const planOf = (change: object = {}): Plan => planJob(jobOf(change));
@@ -203,7 +187,7 @@ test('polyurethanes may peak at 87 °C', () => {
 
 test('choosing cuts each resin by this room too', () => {
   const job = jobOf({ room: { temperature: '28 °C' } });
-  const shelf = { resins: [readJob({ ...job }).resin], moulds: [] };
+  const shelf = { resins: [job.resin], moulds: [] };
   const [choice] = chooseResin(job, shelf);
   expect(choice?.layers).toBe(planJob(job).layers.length);
   expect(choice?.layers).toBe(3);

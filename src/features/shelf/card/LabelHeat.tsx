@@ -8,10 +8,12 @@ import { useCardCalibrations } from '../../../workers/useCardCalibrations';
 
 /** What the heat model makes of the label, with each hardener: fitted, assumed, contradicted. */
 export function LabelHeat({ card }: { readonly card: Resin }) {
-  const { family, hardenerName, hardeners, depth, potLife } = card;
-  // Only what goes into it: a price asks nothing anew.
-  const asked = { name: '', family, hardenerName, hardeners, depth, potLife, ...ratioOf(card) };
-  const found = useCardCalibrations(hasHeat(family) ? JSON.stringify(asked) : undefined);
+  const { family } = card;
+  // Only what can go into it: a price, a lot or a note asks nothing anew.
+  const { kits: _, lots: __, notes: ___, ...label } = card;
+  const found = useCardCalibrations(
+    hasHeat(family) ? JSON.stringify({ ...label, name: '' }) : undefined,
+  );
   if (!hasHeat(family)) return null;
   return (
     <Panel title="Heat, from the label" testID="label-heat">
@@ -33,12 +35,3 @@ export function LabelHeat({ card }: { readonly card: Resin }) {
     </Panel>
   );
 }
-
-/** A card is read as a whole, and a ratio belongs to it. */
-const ratioOf = ({ ratio, ratioByWeight, ratioByVolume, densityA, densityB }: Resin) => ({
-  ratio,
-  ratioByWeight,
-  ratioByVolume,
-  densityA,
-  densityB,
-});
