@@ -2,9 +2,9 @@ import type { ChoiceOrder, Fit, ResinChoice } from '../core/plan/chooseResin';
 import type { Warning } from '../core/plan/planTypes';
 import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayMoney, sayPercent, sayTime } from './figures';
-import { clarityNames, familyNames } from './names';
-import type { ResinFamily } from '../core/resin/families';
-import { hasHeat } from '../core/thermal/heatFamilies';
+import { clarityNames } from './names';
+import { familyOf, type ResinFamily } from '../core/resin/families';
+import { hasHeat } from '../core/resin/families';
 import { sayPeakAbout } from './heat';
 import { saidCodes, sayProblem } from './problems';
 import { sayWarning } from './warnings';
@@ -35,7 +35,7 @@ const short = {
   'under-least-batch': (data: Fit['data']) =>
     `Less than the maker's least batch: ${sayMl(Number(data['surplusMl']))} would be left over.`,
   'not-for-moulds': (data: Fit['data']) =>
-    `${familyNames[data['family'] as ResinFamily]} makes no mould: take a silicone.`,
+    `${familyOf(data['family'] as ResinFamily).name} makes no mould: take a silicone.`,
   'not-for-castings': () => 'Silicone is for moulds.',
   'too-thick-for-detail': (data: Fit['data']) =>
     `Too thick for fine detail: ${formatPlain(Number(data['viscosityMPaS']), 0)} mPa·s, ${formatPlain(Number(data['limitMPaS']), 0)} at the most.`,

@@ -8,11 +8,10 @@ import { formatPlain } from '../core/quantity/format';
 import { runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
-import type { HeatFamily } from '../core/thermal/heatFamilies';
+import { familyOf, type HeatFamily, type ResinFamily } from '../core/resin/families';
 import type { Underside } from '../core/thermal/heatSchema';
 import type { Seal, SolidKind } from '../core/thermal/solids';
 import { sayG, sayMm, sayTime } from './figures';
-import { familyNames } from './names';
 
 /** Whole degrees: the model knows no more. */
 export const sayDegrees = (celsius: number): string => `${formatPlain(celsius, 0)}\u00a0°C`;
@@ -171,7 +170,7 @@ export function sayNoHeat({ code, data }: NoHeat): string {
   if (code === 'no-depth') {
     return 'A known amount has no depth. Measure the cavity, and its heat is told.';
   }
-  const name = familyNames[data['family'] as keyof typeof familyNames];
+  const name = familyOf(data['family'] as ResinFamily).name;
   return `${name} does not warm itself in a way that is worth working out.`;
 }
 

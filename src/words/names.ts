@@ -14,7 +14,6 @@ import type { wants } from '../core/job';
 import type { MeasuredBy } from '../core/mix/mixingSchema';
 import type { Clarity } from '../core/resin/resinSchema';
 import type { Kind } from '../core/quantity/kinds';
-import type { ResinFamily } from '../core/resin/families';
 
 export const shapeNames: Readonly<Record<PartShape, string>> = {
   box: 'Box',
@@ -109,19 +108,6 @@ export const upSideNames: Readonly<Record<UpSide, string>> = {
   '-x': 'Left side up',
   '+y': 'Back side up',
   '-y': 'Front side up',
-};
-
-export const familyNames: Readonly<Record<ResinFamily, string>> = {
-  'deep-pour-epoxy': 'Deep-pour epoxy',
-  'casting-epoxy': 'Casting epoxy',
-  'coating-epoxy': 'Coating epoxy',
-  'fast-epoxy': 'Fast or laminating epoxy',
-  'slow-polyurethane': 'Slow polyurethane',
-  'fast-polyurethane': 'Fast polyurethane',
-  polyester: 'Polyester',
-  uv: 'UV resin',
-  'silicone-tin': 'Silicone, tin cure',
-  'silicone-platinum': 'Silicone, platinum cure',
 };
 
 export const pigmentNames: Readonly<Record<PigmentKind, string>> = {

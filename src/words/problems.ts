@@ -2,9 +2,9 @@ import type { Problem, ProblemData } from '../core/problem';
 import type { Kind } from '../core/quantity/kinds';
 import { formatPlain } from '../core/quantity/format';
 import type { PigmentKind } from '../core/colour/pigmentKinds';
-import type { ResinFamily } from '../core/resin/families';
+import { familyOf, type ResinFamily } from '../core/resin/families';
 import { sayDose, sayMl, sayMm, sayPercent, sayTime } from './figures';
-import { exampleOfKind, familyNames, kindNames, pigmentNames } from './names';
+import { exampleOfKind, kindNames, pigmentNames } from './names';
 
 type Data = ProblemData;
 
@@ -124,7 +124,7 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
   'test-cup-needs-depth': () =>
     'Nothing here has a depth, so a test cup says nothing of it. Give the dose as it is.',
   'pigment-wrong-family': (data) =>
-    `${pigmentNames[data['kind'] as PigmentKind]} spoils ${familyNames[data['family'] as ResinFamily].toLowerCase()}: it foams or stays soft. ` +
+    `${pigmentNames[data['kind'] as PigmentKind]} spoils ${familyOf(data['family'] as ResinFamily).name.toLowerCase()}: it foams or stays soft. ` +
     'Use powder, or a paste made for this family.',
   'pigment-over-limit': (data) =>
     `${sayDose(Number(data['share']))} of the mix is more than the ` +

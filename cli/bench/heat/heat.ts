@@ -6,7 +6,7 @@ import { calibrate } from '../../../src/core/thermal/calibrate';
 import { slabChain } from '../../../src/core/thermal/chain';
 import { constantRoom } from '../../../src/core/thermal/climate';
 import { depthCurve, depthLimitC } from '../../../src/core/thermal/greatestDepth';
-import { heatFamilyConstants } from '../../../src/core/thermal/heatFamilies';
+import { heatConstantsOf } from '../../../src/core/resin/families';
 import { planeOf } from '../../../src/core/thermal/plane';
 import { solids } from '../../../src/core/thermal/solids';
 import { solveChain } from '../../../src/core/thermal/solveChain';
@@ -15,7 +15,7 @@ import { stepRules } from '../../../src/core/thermal/stepping';
 import { usualSetting } from '../../../src/core/thermal/usualSetting';
 import { medianOf, medianTime, type BenchFigure } from '../figure';
 
-const { curing: deep } = heatFamilyConstants['deep-pour-epoxy'];
+const { curing: deep } = heatConstantsOf('deep-pour-epoxy');
 const threeDaysS = 72 * 3600;
 
 /** 50 mm at 23 °C, 60 cells, three days. */

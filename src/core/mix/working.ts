@@ -3,7 +3,7 @@ import { readQuantity } from '../quantity/readQuantity';
 import { flowRule, timeRule } from '../quantity/rules';
 import { timeAtMin } from '../resin/inRoom';
 import type { ReadResin } from '../resin/readResin';
-import type { ResinFamily } from '../resin/families';
+import { familyOf, type ResinFamily } from '../resin/families';
 import type { Job } from '../job';
 
 /** The time that a batch has, and what it goes on. */
@@ -17,20 +17,6 @@ export interface Working {
   readonly stirAssumed: boolean;
   readonly pourAssumed: boolean;
 }
-
-/** Slow stirring by hand, a second cup and a short rest; fast polyurethane is stirred for half a minute. */
-const usualStirMin: Readonly<Record<ResinFamily, number>> = {
-  'deep-pour-epoxy': 5,
-  'casting-epoxy': 5,
-  'coating-epoxy': 4,
-  'fast-epoxy': 3,
-  'slow-polyurethane': 1,
-  'fast-polyurethane': 0.5,
-  polyester: 2,
-  uv: 0,
-  'silicone-tin': 4,
-  'silicone-platinum': 4,
-};
 
 /** A thin stream that fills a litre in two minutes. */
 const usualPourMlPerMin = 500;
@@ -46,7 +32,7 @@ export function workingOf(
   return {
     potLifeMin: potLife && timeAtMin(potLife, roomC),
     labelMin: potLife?.timeMin,
-    stirMin: stir === undefined ? usualStirMin[family] : readQuantity(stir, timeRule).value,
+    stirMin: stir === undefined ? familyOf(family).stirMin : readQuantity(stir, timeRule).value,
     pourMlPerMin:
       pourRate === undefined ? usualPourMlPerMin : readQuantity(pourRate, flowRule).value,
     stirAssumed: stir === undefined,

@@ -3,7 +3,7 @@ import { InputError, type ProblemData } from '../problem';
 import { readResin, type ReadResin } from '../resin/readResin';
 import { clarities, type Clarity, type Resin } from '../resin/resinSchema';
 import { hardenerNames, withHardener } from '../resin/withHardener';
-import type { ResinFamily } from '../resin/families';
+import { familyOf, type ResinFamily } from '../resin/families';
 import { withCards } from './fromShelf';
 import { measurePour, type MeasuredPour } from './measurePour';
 import { planPour, type PouredPlan } from './planJob';
@@ -53,7 +53,7 @@ export type ChoiceOrder = (typeof choiceOrders)[number];
 const thickestForDetailMPaS = 1500;
 const thinnestForGlitterMPaS = 500;
 
-const isSilicone = (family: ResinFamily): boolean => family.startsWith('silicone');
+const isSilicone = (family: ResinFamily): boolean => familyOf(family).kind === 'silicone';
 
 /** A mould round a master is made of silicone, and nothing else is. */
 const makesMould = ({ measure }: Job): boolean =>
@@ -75,7 +75,7 @@ function suitability(job: Job, card: Resin, resin: ReadResin): readonly Fit[] {
   }
   const coloured =
     job.tint !== undefined || (job.portions ?? []).some(({ pigments }) => pigments?.length);
-  if (card.family === 'uv' && coloured) no('no-light-through-pigment');
+  if (familyOf(card.family).kind === 'uv' && coloured) no('no-light-through-pigment');
   return found;
 }
 

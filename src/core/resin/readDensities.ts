@@ -1,7 +1,7 @@
 import { readQuantity } from '../quantity/readQuantity';
 import { densityRule } from '../quantity/rules';
 import type { Resin } from './resinSchema';
-import { usualDensities, type PartDensities } from './usualDensities';
+import { familyOf, type PartDensities } from './families';
 
 /** Where a density comes from: the card, the other density and both ratios, or what is usual in the family. */
 export type DensitySource = 'card' | 'ratios' | 'mixed' | 'family';
@@ -52,7 +52,7 @@ function shareOfA(card: Resin, { aGPerMl, bGPerMl }: PartDensities): number {
  * @param card one hardener's, see `withHardener`
  */
 export function readDensities(card: Resin): ReadDensities {
-  const usual = usualDensities[card.family];
+  const usual = familyOf(card.family).densities;
   const read = (typed: string | undefined): number | undefined =>
     typed === undefined ? undefined : readQuantity(typed, densityRule).value;
   const a = read(card.densityA);

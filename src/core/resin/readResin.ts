@@ -13,7 +13,8 @@ import {
 import type { Kind } from '../quantity/kinds';
 import { mixRatio, type MixRatio } from './ratio';
 import { readDensities, statedRatio, type ReadDensities } from './readDensities';
-import { isOnePart, type Resin, type StatedRatio } from './resinSchema';
+import { type Resin, type StatedRatio } from './resinSchema';
+import { familyOf } from './families';
 
 /** A time of the label with the temperature it holds at. */
 export interface LabelTime {
@@ -96,7 +97,7 @@ export function readAmountMl(typed: string, mixedDensityGPerMl: number): number 
 }
 
 function ratioOf(card: Resin): StatedRatio | undefined {
-  if (isOnePart(card.family)) return undefined;
+  if (familyOf(card.family).onePart) return undefined;
   if (card.ratio !== undefined) return card.ratio;
   const byWeight = statedRatio(card, 'weight');
   if (byWeight !== undefined) return { by: 'weight', ...byWeight };

@@ -13,7 +13,7 @@ import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
-import { resinFamilies, type ResinFamily } from './families';
+import { familyOf, resinFamilies } from './families';
 import { hardenerKeys, hardenerSchema } from './hardenerSchema';
 import { kitSchema, lotSchema } from './kitSchema';
 
@@ -49,9 +49,6 @@ const catalystSchema = object({
   .noUnknown()
   .optional()
   .default(undefined);
-
-/** Families that come in one bottle. */
-export const isOnePart = (family: ResinFamily): boolean => family === 'uv';
 
 /** Cards written before a depth had two ends. */
 function liftDepth(card: unknown): unknown {
@@ -123,7 +120,7 @@ export const resinSchema = object({
   .transform((_, original) => liftFamily(liftDepth(original)) as never)
   .test('ratio', (card, context) => {
     const { family, ratio, ratioByWeight, ratioByVolume } = card;
-    if (ratio !== undefined || isOnePart(family)) return true;
+    if (ratio !== undefined || familyOf(family).onePart) return true;
     if (ratioByWeight === undefined && ratioByVolume === undefined) {
       return refusal(context, 'missing', { example: '3 : 1' }, `${pathIn(context.path)}ratio`);
     }

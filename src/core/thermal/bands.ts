@@ -1,27 +1,33 @@
-import { isPolyurethane, type HeatFamily } from './heatFamilies';
+import { heatKindOf, type HeatFamily, type HeatKind } from '../resin/families';
 
 /** How hot a pour gets, in the trade's terms. */
 export const heatBands = ['easy', 'warm', 'high', 'runaway'] as const;
 export type HeatBand = (typeof heatBands)[number];
 
 /** Upper ends of easy, warm and high, °C. Polyurethanes bear more: their glass transition is higher when they peak. */
-const endsC = { epoxy: [45, 65, 90], polyurethane: [70, 90, 115] } as const;
+const endsC: Readonly<Record<HeatKind, readonly [easyC: number, warmC: number, highC: number]>> = {
+  epoxy: [45, 65, 90],
+  polyurethane: [70, 90, 115],
+};
+
+/** Up to here stress sets in and no more, °C: what a pour should keep under. */
+export const warmEndC = (family: HeatFamily): number => endsC[heatKindOf(family)][1];
 
 /** A core that warms faster than this after it has gelled runs away, K/s: half a kelvin a minute. */
 const runawayKPerS = 0.5 / 60;
 
 /** Above this a pour runs away, °C. */
-export const runawayC = (family: HeatFamily): number =>
-  endsC[isPolyurethane(family) ? 'polyurethane' : 'epoxy'][2];
+export const runawayC = (family: HeatFamily): number => endsC[heatKindOf(family)][2];
 
 /**
  * Band of a peak.
  * @param fastestAfterGel K/s; an epoxy that climbs steeply once it is solid is lost whatever its peak
  */
 export function bandOf(family: HeatFamily, peakC: number, fastestAfterGel = 0): HeatBand {
-  const isPu = isPolyurethane(family);
-  const [easyC, warmC, highC] = endsC[isPu ? 'polyurethane' : 'epoxy'];
-  if (peakC > highC || (!isPu && peakC > warmC && fastestAfterGel > runawayKPerS)) return 'runaway';
+  const kind = heatKindOf(family);
+  const [easyC, warmC, highC] = endsC[kind];
+  if (peakC > highC || (kind === 'epoxy' && peakC > warmC && fastestAfterGel > runawayKPerS))
+    return 'runaway';
   if (peakC > warmC) return 'high';
   return peakC > easyC ? 'warm' : 'easy';
 }

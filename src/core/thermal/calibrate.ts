@@ -1,6 +1,6 @@
 import type { Curing } from './curing';
 import { depthForPeakM, depthLimitC } from './greatestDepth';
-import { heatFamilyConstants, type HeatFamily } from './heatFamilies';
+import { heatConstantsOf, type HeatFamily } from '../resin/families';
 import { peakOf } from './peakOf';
 import { rateFromPotLife, type PotLifeLabel } from './rateFromPotLife';
 import { usualSetting } from './usualSetting';
@@ -58,7 +58,7 @@ export function curingOf(
   family: HeatFamily,
   calibration: Pick<Calibration, 'rateScale' | 'kappa'>,
 ): Curing {
-  const { curing } = heatFamilyConstants[family];
+  const { curing } = heatConstantsOf(family);
   return {
     ...curing,
     ratePerS: curing.ratePerS * calibration.rateScale,
@@ -72,7 +72,7 @@ export function curingOf(
  * @throws InputError `pot-life-out-of-model`
  */
 export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
-  const { curing, label: usual } = heatFamilyConstants[family];
+  const { curing, label: usual } = heatConstantsOf(family);
   const { potLifeMin, depthMm } = label;
   const familyKappa = curing.kappa;
   if (potLifeMin === undefined) {

@@ -1,5 +1,5 @@
 import type { Curing } from './curing';
-import { isPolyurethane, type HeatFamily } from './heatFamilies';
+import { heatKindOf, type HeatFamily, type HeatKind } from '../resin/families';
 import { quickGrid } from './pourSetting';
 import { runPour } from './runPour';
 import { usualSetting } from './usualSetting';
@@ -43,6 +43,11 @@ const greatestMark = 0.9;
 /** Labels tell their times of a thin film. */
 const filmM = 0.003;
 
+/** When a whole casting may leave its mould: how far cured, and how far over its glass transition at the most. */
+const demouldMarks: Readonly<
+  Record<HeatKind, { readonly alpha: number; readonly overGlassK: number }>
+> = { epoxy: { alpha: 0.8, overGlassK: 8 }, polyurethane: { alpha: 0.85, overGlassK: 25 } };
+
 /** How far a thin film has cured at a time of the label. */
 function alphaAt(curing: Curing, { timeMin, temperatureC }: MarkTime): number {
   const { alphas, domain } = runPour(
@@ -64,7 +69,7 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
     tackFree: 0.72,
     recoatFrom: 0.6,
     recoatTo: 0.8,
-    demould: isPolyurethane(family) ? 0.85 : 0.8,
+    demould: demouldMarks[heatKindOf(family)].alpha,
   };
   const fromLabel: (keyof MarkTimes)[] = [];
   const held: (keyof MarkTimes)[] = [];
@@ -85,7 +90,7 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
     // A label whose window is over before the model's film has gelled tells nothing of its end.
     recoatTo: labelTo > recoatFrom ? labelTo : Math.max(recoatFrom, usual.recoatTo),
     demould: mark('demould'),
-    demouldOverGlassK: isPolyurethane(family) ? 25 : 8,
+    demouldOverGlassK: demouldMarks[heatKindOf(family)].overGlassK,
     fromLabel,
     held,
   };

@@ -1,7 +1,7 @@
 import { calibrate, curingOf } from './calibrate';
 import oracles from './fixtures/heatOracles.json';
 import { depthCurve, depthForPeakM, depthLimitC } from './greatestDepth';
-import { heatFamilyConstants, type HeatFamily } from './heatFamilies';
+import { heatConstantsOf, type HeatFamily } from '../resin/families';
 import { peakOf } from './peakOf';
 import { cupOf, potLifeOf } from './potLife';
 import { fineGrid, type PourSetting } from './pourSetting';
@@ -12,8 +12,8 @@ import { films, type SolidKind } from './solids';
 import { usualSetting } from './usualSetting';
 
 const limitC = depthLimitC('deep-pour-epoxy');
-const deep = heatFamilyConstants['deep-pour-epoxy'].curing;
-const coating = heatFamilyConstants['coating-epoxy'].curing;
+const deep = heatConstantsOf('deep-pour-epoxy').curing;
+const coating = heatConstantsOf('coating-epoxy').curing;
 const within = (figure: number, expected: number, share = 0.03): void => {
   expect(figure).toBeGreaterThan(expected * (1 - share));
   expect(figure).toBeLessThan(expected * (1 + share));
@@ -159,7 +159,7 @@ test('a search for a depth starts anywhere, and tells where there is none', () =
 
 describe('pot life in the cup', () => {
   test.each(oracles.calibration.potLife)('$family', ({ family, label, pot_s_16x24, by }) => {
-    const { curing } = heatFamilyConstants[family as HeatFamily];
+    const { curing } = heatConstantsOf(family as HeatFamily);
     const found = potLifeOf(
       curing,
       { cup: cupOf(curing, label.mass * 1000), resinC: label.T, roomC: label.T },
@@ -172,7 +172,7 @@ describe('pot life in the cup', () => {
   test.each(oracles.calibration.massScalingMin as [HeatFamily, number, number][])(
     '%s, %f kg: %f min',
     (family, massKg, minutes) => {
-      const { curing } = heatFamilyConstants[family];
+      const { curing } = heatConstantsOf(family);
       const batch = { cup: cupOf(curing, massKg * 1000), resinC: 25, roomC: 25 };
       within(potLifeOf(curing, batch, 1e5)!.potLifeS / 60, minutes, 0.01);
     },
@@ -213,7 +213,7 @@ describe('calibration from a label', () => {
     ['fast-polyurethane', 2, 60],
   ])('%s: %f min with %f g come out again within 1 %%', (family, potLifeMin, massG) => {
     const label = { potLifeMin, massG, temperatureC: 22 };
-    const { curing } = heatFamilyConstants[family];
+    const { curing } = heatConstantsOf(family);
     const rateScale = rateFromPotLife(curing, label);
     const calibrated = { ...curing, ratePerS: curing.ratePerS * rateScale };
     const batch = { cup: cupOf(curing, massG), resinC: 22, roomC: 22 };

@@ -1,5 +1,5 @@
 import type { Curing } from './curing';
-import { isPolyurethane, type HeatFamily } from './heatFamilies';
+import { heatKindOf, type HeatFamily } from '../resin/families';
 import { peakOf } from './peakOf';
 import { quickGrid, type HeatGrid, type PourSetting } from './pourSetting';
 
@@ -10,7 +10,7 @@ const polyurethaneMoreK = 25;
 
 /** The peak that one may come to with a family, °C. */
 export const depthLimitC = (family: HeatFamily): number =>
-  isPolyurethane(family) ? epoxyLimitC + polyurethaneMoreK : epoxyLimitC;
+  heatKindOf(family) === 'polyurethane' ? epoxyLimitC + polyurethaneMoreK : epoxyLimitC;
 
 /** Depths between which a limit is looked for, m. */
 const leastDepthM = 0.0005;

@@ -9,7 +9,7 @@ import { calibrate, curingOf } from './calibrate';
 import { constantRoom } from './climate';
 import type { Curing } from './curing';
 import { followCore, noEvents } from './followCore';
-import { heatFamilies, heatFamilyConstants } from './heatFamilies';
+import { heatFamilies, heatConstantsOf } from '../resin/families';
 import type { HeatGrid, HeatShape, PourSetting } from './pourSetting';
 import { runPour } from './runPour';
 
@@ -105,7 +105,7 @@ function gridOf({ geometry, cells = usualCells[geometry] }: HeatCase): HeatGrid 
 }
 
 function caseCuring({ family, label }: HeatCase): Curing {
-  if (label === undefined) return heatFamilyConstants[family].curing;
+  if (label === undefined) return heatConstantsOf(family).curing;
   const read = {
     potLifeMin: label.potLife,
     massG: label.mass,

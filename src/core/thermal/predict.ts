@@ -5,7 +5,7 @@ import { hardAlpha, hardByS, type CureMarks } from './cureMarks';
 import { glassTransitionC, type Curing } from './curing';
 import { cellsOfLayers, type Domain } from './domain';
 import { followCore, noEvents, type CoreEvents } from './followCore';
-import type { HeatFamily } from './heatFamilies';
+import type { HeatFamily } from '../resin/families';
 import { quickGrid, type HeatGrid, type PourSetting } from './pourSetting';
 import { firstReachS, recorderFor, type HeatRecord } from './record';
 import { runPour } from './runPour';

@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { calibrate, curingOf } from './calibrate';
 import { constantRoom } from './climate';
 import { followCore, noEvents } from './followCore';
-import { heatFamilies, heatFamilyConstants } from './heatFamilies';
+import { heatFamilies, heatConstantsOf } from '../resin/families';
 import { quickGrid, type HeatShape, type PourSetting } from './pourSetting';
 import { runPour } from './runPour';
 import { usualSetting } from './usualSetting';
@@ -37,7 +37,7 @@ const told = (peakC: number): number => Math.min(peakC, 120);
 test('a warmer room never lowers the peak and never lengthens the gel', () => {
   fc.assert(
     fc.property(family, depthM, roomC, (name, deep, room) => {
-      const { curing } = heatFamilyConstants[name];
+      const { curing } = heatConstantsOf(name);
       const cool = followed(usualSetting(deep, room), curing);
       const warm = followed(usualSetting(deep, room + 2), curing);
       expect(told(warm.peakC)).toBeGreaterThan(told(cool.peakC) - slackK);
@@ -50,7 +50,7 @@ test('a warmer room never lowers the peak and never lengthens the gel', () => {
 test('a fan never raises the peak, and more depth never cools the core', () => {
   fc.assert(
     fc.property(family, depthM, roomC, (name, deep, room) => {
-      const { curing } = heatFamilyConstants[name];
+      const { curing } = heatConstantsOf(name);
       const still = usualSetting(deep, room);
       const { peakC } = followed(still, curing);
       const blown = { ...still, fan: { ...still.fan, untilS: Infinity } };
@@ -88,7 +88,7 @@ test('α never falls, and nothing is no number', () => {
       fc.double({ min: 10, max: 40, noNaN: true }),
       fc.double({ min: 0, max: 8, noNaN: true }),
       (name, form, deep, room, resinC, swingC) => {
-        const { curing } = heatFamilyConstants[name];
+        const { curing } = heatConstantsOf(name);
         const setting: PourSetting = {
           ...usualSetting(deep, room),
           shape: form,

@@ -3,7 +3,7 @@ import { constantRoom, type Climate } from './climate';
 import { adiabaticRiseK, glassTransitionC, rateOf, type Curing } from './curing';
 import oracles from './fixtures/heatOracles.json';
 import { crossedAtS, followCore, noEvents } from './followCore';
-import { heatFamilyConstants, type HeatFamily } from './heatFamilies';
+import { heatConstantsOf, type HeatFamily } from '../resin/families';
 import { planeOf } from './plane';
 import { quickExp } from './quickExp';
 import { fillSlopes, rateConstantsOf } from './rates';
@@ -12,7 +12,7 @@ import { solveChain } from './solveChain';
 import { solvePlane } from './solvePlane';
 import { stepRules, type StepRules } from './stepping';
 
-const curingOfFamily = (family: string): Curing => heatFamilyConstants[family as HeatFamily].curing;
+const curingOfFamily = (family: string): Curing => heatConstantsOf(family as HeatFamily).curing;
 const deep = curingOfFamily('deep-pour-epoxy');
 /** Something that only conducts. */
 const inert: Curing = { ...deep, ratePerS: 0 };

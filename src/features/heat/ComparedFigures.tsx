@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { HeatPlan, PlannedHeat } from '../../core/plan/heat/heatOfPlan';
-import type { HeatFamily } from '../../core/thermal/heatFamilies';
+import type { HeatFamily } from '../../core/resin/families';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';

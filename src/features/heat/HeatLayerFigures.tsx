@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlannedHeat } from '../../core/plan/heat/heatOfPlan';
-import type { HeatFamily } from '../../core/thermal/heatFamilies';
+import type { HeatFamily } from '../../core/resin/families';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';

@@ -2,7 +2,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { depthRules, joints, layerStyles, type LayerStyle } from '../../core/layers/layersSchema';
 import type { PlannedLayer } from '../../core/plan/planTypes';
-import { hasHeat } from '../../core/thermal/heatFamilies';
+import { hasHeat } from '../../core/resin/families';
 import { lengthRule } from '../../core/quantity/rules';
 import type { JobDraft, LayersDraft } from '../../data/draft/jobDraft';
 import { useOpenJob, useProblems } from '../../data/draft/openJob';

@@ -4,8 +4,8 @@ import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
 import { choiceFigureNames, sayChoice, sayFit } from '../../words/choices';
-import { familyNames } from '../../words/names';
 import { sayChoiceName, type ChoicesProps } from './choicesProps';
+import { familyOf } from '../../core/resin/families';
 
 /** What a card shows of a choice; the table has all of it. */
 const onCard = ['layers', 'done', 'cost', 'potLife'] as const;
@@ -44,7 +44,7 @@ export function ChoiceList({ choices, currency, isChosen, onChoose }: ChoicesPro
                 </Words>
               </View>
               <Words size="small" colour={soft}>
-                {familyNames[choice.family]}
+                {familyOf(choice.family).name}
               </Words>
               <View style={styles.figures}>
                 {onCard.map((figure) => (

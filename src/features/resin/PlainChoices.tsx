@@ -3,7 +3,7 @@ import { readResin } from '../../core/resin/readResin';
 import { hardenerNames, withHardener } from '../../core/resin/withHardener';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { sayRatios } from '../../words/figures';
-import { familyNames } from '../../words/names';
+import { familyOf } from '../../core/resin/families';
 
 interface PlainChoicesProps {
   readonly resins: readonly Resin[];
@@ -31,7 +31,7 @@ export function PlainChoices({ resins, chosen, hardener, onChoose }: PlainChoice
         return {
           value: String(index),
           label: own ? resin.name : `${resin.name}, ${name}`,
-          note: `${familyNames[resin.family]} · ${stated}`,
+          note: `${familyOf(resin.family).name} · ${stated}`,
         };
       })}
       onChange={(value) => {

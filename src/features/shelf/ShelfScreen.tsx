@@ -18,7 +18,7 @@ import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayRatios } from '../../words/figures';
-import { familyNames } from '../../words/names';
+import { familyOf } from '../../core/resin/families';
 
 interface ShelfScreenProps {
   /** Stands under the title: the other shelf. */
@@ -120,7 +120,7 @@ function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
   return (
     <CardRow name={resin.name} {...ways}>
       <Words size="small" colour="inkSoft">
-        {familyNames[resin.family]}
+        {familyOf(resin.family).name}
         {deepest === undefined ? '' : ` · to ${deepest} deep`}
       </Words>
       <Words size="small">{ratios}</Words>

@@ -3,7 +3,7 @@ import type { Resin } from '../../resin/resinSchema';
 import { curingOf } from '../../thermal/calibrate';
 import { warmerRoom } from '../../thermal/climate';
 import type { Curing } from '../../thermal/curing';
-import { hasHeat } from '../../thermal/heatFamilies';
+import { hasHeat } from '../../resin/families';
 import type { PourSetting } from '../../thermal/pourSetting';
 import { layerPeaks } from '../../thermal/predict';
 import { ceilingC } from '../../thermal/ceiling';

@@ -2,6 +2,7 @@ import { bucketHeat, greatestBatchG, largestBatchG, type BucketHeat } from '../.
 import { workingMin } from '../../mix/working';
 import type { Plan } from '../planTypes';
 import type { HeatCaseOfJob } from './heatOfPlan';
+import { familyOf } from '../../resin/families';
 
 /** The largest batch in its cup, against the label. */
 export interface JobBucket extends BucketHeat {
@@ -28,7 +29,7 @@ export function bucketOf(given: HeatCaseOfJob, plan: Plan): JobBucket | undefine
   const massG = Math.max(...plan.batches.map(({ g }) => g));
   if (!(massG > 0)) return undefined;
   const roomC = setting.room.meanC;
-  const isFast = family === 'fast-epoxy' || family === 'fast-polyurethane';
+  const isFast = familyOf(family).fast;
   const margin = isFast && massG > marginFromG ? fastMargin : 0;
   const perMl = plan.resin.mixedDensityGPerMl;
   const needed = (g: number): number => workingMin(g / perMl, plan.working);

@@ -4,7 +4,7 @@ import { readResin, type ReadResin } from '../../resin/readResin';
 import type { Resin } from '../../resin/resinSchema';
 import { hardenerNames, withHardener } from '../../resin/withHardener';
 import { calibrate, type Calibration, type HeatLabel } from '../../thermal/calibrate';
-import { hasHeat, type HeatFamily } from '../../thermal/heatFamilies';
+import { hasHeat, type HeatFamily } from '../../resin/families';
 
 /** Calibrations by the label that they were made for. */
 export type KeptCalibrations = ReadonlyMap<string, Calibration>;

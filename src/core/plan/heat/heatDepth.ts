@@ -8,7 +8,7 @@ import type { ReadResin } from '../../resin/readResin';
 import { curingOf } from '../../thermal/calibrate';
 import type { Curing } from '../../thermal/curing';
 import { depthForPeakM, depthLimitC, depthTolerance } from '../../thermal/greatestDepth';
-import { hasHeat } from '../../thermal/heatFamilies';
+import { hasHeat } from '../../resin/families';
 import { peakOf } from '../../thermal/peakOf';
 import { quickGrid, type HeatGrid, type PourSetting } from '../../thermal/pourSetting';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';

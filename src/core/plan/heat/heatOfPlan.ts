@@ -4,12 +4,11 @@ import { memory } from '../../memory';
 import { within } from '../../measure/within';
 import { readResin, type ReadResin } from '../../resin/readResin';
 import { withHardener } from '../../resin/withHardener';
-import type { ResinFamily } from '../../resin/families';
 import { formMarginK } from '../../thermal/bands';
 import { curingOf, type Calibration } from '../../thermal/calibrate';
 import { cureMarks, type CureMarks } from '../../thermal/cureMarks';
 import type { Curing } from '../../thermal/curing';
-import { hasHeat, type HeatFamily } from '../../thermal/heatFamilies';
+import { familyOf, hasHeat, type HeatFamily, type ResinFamily } from '../../resin/families';
 import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
 import { edgesOf, predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
 import { withCards } from '../fromShelf';
@@ -94,7 +93,7 @@ export function heatCaseOfJob(
   // Thick slow polyurethane comes out of its mould earlier in the model than labels allow.
   const labelMin = resin.times.demould?.timeMin;
   const leastDemouldH =
-    family === 'slow-polyurethane' && labelMin !== undefined ? labelMin / 60 : undefined;
+    familyOf(family).labelDemoulds && labelMin !== undefined ? labelMin / 60 : undefined;
   return { told: true, ...place, family, calibration, curing, marks, leastDemouldH };
 }
 

@@ -1,4 +1,4 @@
-import { isPolyurethane } from '../../thermal/heatFamilies';
+import { warmEndC } from '../../thermal/bands';
 import { layerPeaks } from '../../thermal/predict';
 import type { FollowedHeat, HeatCaseOfJob } from './heatOfPlan';
 
@@ -16,8 +16,6 @@ export interface SecondLayer {
   readonly overlap: boolean;
 }
 
-/** Peaks up to the end of "warm" are not overheated. */
-const limitsC = { epoxy: 65, polyurethane: 90 } as const;
 /** A pair may be this much hotter than one of them by itself, where that is over the limit already, K. */
 const pairK = 2;
 const longestH = 240;
@@ -48,7 +46,8 @@ export function secondLayerOf(
     ),
   );
   const limitC = Math.max(
-    limitsC[isPolyurethane(family) ? 'polyurethane' : 'epoxy'],
+    // Peaks up to the end of "warm" are not overheated.
+    warmEndC(family),
     singleC + pairK,
   );
   const tackyH = followed.plan.layers[0]!.recoatH;

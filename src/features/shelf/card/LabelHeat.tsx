@@ -1,4 +1,4 @@
-import { hasHeat } from '../../../core/thermal/heatFamilies';
+import { hasHeat } from '../../../core/resin/families';
 import type { Resin } from '../../../core/resin/resinSchema';
 import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';

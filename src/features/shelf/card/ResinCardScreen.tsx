@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { resinFamilies } from '../../../core/resin/families';
+import { resinFamilies, familyOf } from '../../../core/resin/families';
 import { doubtsOfCard } from '../../../core/resin/doubtsOfCard';
 import { readResin } from '../../../core/resin/readResin';
-import { clarities, isOnePart, resinSchema, type Resin } from '../../../core/resin/resinSchema';
+import { clarities, resinSchema, type Resin } from '../../../core/resin/resinSchema';
 import { check } from '../../../core/schema/check';
 import {
   amountRule,
@@ -29,7 +29,7 @@ import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { sayRatios } from '../../../words/figures';
-import { clarityNames, familyNames } from '../../../words/names';
+import { clarityNames } from '../../../words/names';
 import { CardQuantity, CardText } from './CardFields';
 import { CardFormContext, useCardForm, useHasProblem } from './cardForm';
 import { HardenerList, KitList, LotList } from './CardLists';
@@ -100,10 +100,10 @@ function Fields({ draft, card }: FieldsProps) {
       <ChoiceField
         label="Family"
         value={family}
-        choices={resinFamilies.map((value) => ({ value, label: familyNames[value] }))}
+        choices={resinFamilies.map((value) => ({ value, label: familyOf(value).name }))}
         onChange={(value) => setValue('family', value)}
       />
-      {!isOnePart(family) && (
+      {!familyOf(family).onePart && (
         <Panel title="Mixing ratio, from the label">
           <RatioFields at="" />
         </Panel>
@@ -121,7 +121,7 @@ function Fields({ draft, card }: FieldsProps) {
 function Densities({ draft, card }: FieldsProps) {
   const { setValue } = useCardForm();
   const [finding, setFinding] = useState<'A' | 'B'>();
-  const onePart = isOnePart(draft.family);
+  const onePart = familyOf(draft.family).onePart;
   return (
     <Panel title="Densities, from the data sheet">
       <FieldRow>
@@ -231,7 +231,8 @@ function LabelPanels({ draft }: { readonly draft: ResinDraft }) {
 function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
   const { setValue } = useCardForm();
   const { family, clarity, pigment, viscosity, kits, lots } = draft;
-  const hasShore = family.startsWith('silicone') || family.endsWith('polyurethane');
+  const { kind } = familyOf(family);
+  const hasShore = kind === 'silicone' || kind === 'polyurethane';
   return (
     <>
       <FoldPanel
@@ -266,7 +267,7 @@ function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
           onChange={(value) => setValue('pigment.into', value)}
         />
         {hasShore && <CardText path="shore" label="Shore hardness" placeholder="A 25" />}
-        {family === 'polyester' && (
+        {kind === 'polyester' && (
           <FieldRow>
             <CardQuantity
               path="catalyst.least"
@@ -282,7 +283,7 @@ function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
             />
           </FieldRow>
         )}
-        {family === 'uv' && (
+        {kind === 'uv' && (
           <FieldRow>
             <CardQuantity path="lamp.time" label="Under the lamp" unit="min" rule={timeRule} />
             <CardText path="lamp.wavelength" label="Lamp" placeholder="405 nm" />

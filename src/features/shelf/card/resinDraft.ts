@@ -1,5 +1,5 @@
 import type { Clarity, Resin } from '../../../core/resin/resinSchema';
-import type { ResinFamily } from '../../../core/resin/families';
+import { familyOf, type ResinFamily } from '../../../core/resin/families';
 
 interface PartsDraft {
   a: string;
@@ -172,7 +172,7 @@ function ratios({ ratio, ratioByWeight, ratioByVolume }: HardenerDraft, needed: 
 
 /** What the schema of a card is held against. */
 export function typedResin(draft: ResinDraft): object {
-  const onePart = draft.family === 'uv';
+  const onePart = familyOf(draft.family).onePart;
   const none = { ratio: undefined, ratioByWeight: undefined, ratioByVolume: undefined };
   const { a, b, by } = draft.ratio;
   const card = said({
