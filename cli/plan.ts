@@ -1,18 +1,21 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, isAbsolute, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { readJob } from '../src/core/job';
+import { asVersion1, isVersion1, readJob } from '../src/core/job/readJob';
 import { attachFiles, type FileSource } from '../src/core/measure/files/attachFiles';
 import { within } from '../src/core/measure/within';
 import { correctBatch } from '../src/core/plan/correctBatch';
 import { heatOfPlan } from '../src/core/plan/heat/heatOfPlan';
 import { planJob } from '../src/core/plan/planJob';
-import type { Plan } from '../src/core/plan/planTypes';
+import { printedPlan } from '../src/core/plan/printedPlan';
 import { InputError } from '../src/core/problem';
 import { readQuantity } from '../src/core/quantity/readQuantity';
 import { massRule } from '../src/core/quantity/rules';
 import { jsonOf } from '../src/core/schema/jsonText';
+import { localDay } from '../src/core/localDay';
 import { report, textOf } from './report';
+import type { Job } from '../src/core/job/jobSchema';
+import type { Plan } from '../src/core/plan/planTypes';
 
 /** Files that a job names: beside the job file, or in the folder that the command runs in. */
 function filesBeside(jobPath: string): FileSource {
@@ -62,29 +65,35 @@ function readArguments(): Arguments {
 const massOf = (field: string, typed: string | undefined): number | undefined =>
   typed === undefined ? undefined : within(field, () => readQuantity(typed, massRule).value);
 
-/** The heat by itself, and with each layer what becomes of it. */
-function withHeat(
-  plan: Plan,
-  heat: ReturnType<typeof heatOfPlan>,
-): Pick<Plan, 'layers'> & { readonly heat: typeof heat } {
-  const layers = plan.layers.map((layer, at) =>
-    heat.told ? { ...layer, heat: heat.layers[at] } : layer,
-  );
-  return { layers, heat };
+/** The heat of each pour by itself, and with each layer what becomes of it. */
+function heatOfPours(job: Job, plan: Plan): readonly object[] {
+  return plan.pours.map(({ layers }, index) => {
+    const heat = heatOfPlan(job, plan, index);
+    return {
+      layers: layers.map((layer, at) => (heat.told ? { ...layer, heat: heat.layers[at] } : layer)),
+      heat,
+    };
+  });
 }
 
 /** Plans a job file and prints the plan as JSON. */
 report(() => {
   const { path, pouredA, pouredB, heat } = readArguments();
   const source = filesBeside(path ?? '-');
-  const job = attachFiles(readJob(jsonOf(textOf(path))), source);
-  const today = new Date().toISOString().slice(0, 10);
-  const plan = planJob(job, undefined, today);
-  const poured = { aG: massOf('poured-a', pouredA), bG: massOf('poured-b', pouredB) };
-  const asked = pouredA !== undefined || pouredB !== undefined;
-  return {
-    ...plan,
-    ...(asked ? { correction: correctBatch(plan, 0, poured) } : {}),
-    ...(heat ? withHeat(plan, heatOfPlan(job, plan)) : {}),
+  const value = jsonOf(textOf(path));
+  const work = (): object => {
+    const job = attachFiles(readJob(value), source);
+    const plan = planJob(job, undefined, localDay(new Date()));
+    const poured = { aG: massOf('poured-a', pouredA), bG: massOf('poured-b', pouredB) };
+    const asked = pouredA !== undefined || pouredB !== undefined;
+    const [first] = plan.pours;
+    return {
+      ...printedPlan(plan, heat ? heatOfPours(job, plan) : []),
+      ...(asked && first !== undefined
+        ? { correction: correctBatch(first, undefined, poured) }
+        : {}),
+    };
   };
+  // Problems are told by their place in the file as it came.
+  return isVersion1(value) ? asVersion1(work) : work();
 });

@@ -1,4 +1,5 @@
-import { readJob, type Job } from '../../src/core/job';
+import type { Job } from '../../src/core/job/jobSchema';
+import { readJob } from '../../src/core/job/readJob';
 import { chooseResin } from '../../src/core/plan/chooseResin';
 import { planJob } from '../../src/core/plan/planJob';
 import type { Resin } from '../../src/core/resin/resinSchema';
@@ -21,13 +22,29 @@ const resin: Resin = {
   ],
 };
 
-/** Forty cavities of 80 mm, six colours in each, poured in eight layers. */
+/** Forty cavities of 80 mm, poured in three pours of eight layers together, six colours in each cavity and pour. */
 function large(): Job {
   const cavities = Array.from({ length: 40 }, (_, index) => index);
+  const portions = cavities.flatMap((cavity) =>
+    Array.from({ length: 6 }, (_, colour) => ({
+      name: `Colour ${colour + 1}`,
+      cavity: cavity + 1,
+      ...(colour === 5 ? { rest: true } : { share: `${10 + colour} %` }),
+      pigments: [{ name: 'Paste', kind: 'epoxy-paste', share: `${0.5 + colour / 10} %` }],
+    })),
+  );
+  const pour = (from: number, to: number) => ({
+    role: 'fill',
+    fills: { from: `${from} mm`, to: `${to} mm` },
+    overage: '5 %',
+    resin,
+    layers: { style: 'equal' },
+    portions,
+  });
   return readJob({
     format: 'nipperkin-job',
-    version: 1,
-    name: 'Forty cavities, six colours, eight layers',
+    version: 2,
+    name: 'Forty cavities, six colours, eight layers in three pours',
     room: { temperature: '21 °C' },
     measure: {
       parts: cavities.map((index) => ({
@@ -37,18 +54,8 @@ function large(): Job {
         depth: '80 mm',
       })),
     },
-    overage: '5 %',
-    resin,
-    layers: { style: 'equal' },
     containers: [{ capacity: '250 ml' }, { capacity: '1 l' }, { capacity: '5 l' }],
-    portions: cavities.flatMap((cavity) =>
-      Array.from({ length: 6 }, (_, colour) => ({
-        name: `Colour ${colour + 1}`,
-        cavity: cavity + 1,
-        ...(colour === 5 ? { rest: true } : { share: `${10 + colour} %` }),
-        pigments: [{ name: 'Paste', kind: 'epoxy-paste', share: `${0.5 + colour / 10} %` }],
-      })),
-    ),
+    pours: [pour(0, 30), pour(30, 60), pour(60, 80)],
   });
 }
 
@@ -66,8 +73,11 @@ function onSale(): Kit[] {
 export function benchAmounts(): BenchFigure[] {
   const job = large();
   const kits = onSale();
-  const { portions: _, ...tray } = job;
-  const choosing = { ...tray, measure: { parts: tray.measure.parts.slice(0, 10) } };
+  const choosing: Job = {
+    ...job,
+    measure: { parts: job.measure?.parts.slice(0, 10) ?? [] },
+    pours: [{ resin: job.pours[0]!.resin, overage: '5 %', layers: { style: 'equal' } }],
+  };
   const resins = Array.from({ length: 200 }, (__, index) => ({
     ...resin,
     id: `card-${index}`,
@@ -77,6 +87,6 @@ export function benchAmounts(): BenchFigure[] {
   return [
     medianTime('plan.large', 100, () => void planJob(job)),
     medianTime('stock.kits', 30, () => void bestKits(60_000, kits)),
-    medianTime('choose.cards200', 30, () => void chooseResin(choosing, { resins, moulds: [] })),
+    medianTime('choose.cards200', 30, () => void chooseResin(choosing, 0, { resins, moulds: [] })),
   ];
 }

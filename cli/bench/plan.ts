@@ -1,10 +1,11 @@
-import { checkJob, type Job } from '../../src/core/job';
+import type { Job, Measure } from '../../src/core/job/jobSchema';
+import { checkJob } from '../../src/core/job/readJob';
 import { planJob } from '../../src/core/plan/planJob';
 import { medianTime, type BenchFigure } from './figure';
 
 /** Fifty cavities of all shapes, typed as people type. */
 function fiftyCavities(): Job {
-  const parts: Job['measure']['parts'] = Array.from({ length: 50 }, (_, index) => {
+  const parts: Measure['parts'] = Array.from({ length: 50 }, (_, index) => {
     const size = 20 + index;
     switch (index % 4) {
       case 0:
@@ -37,19 +38,23 @@ function fiftyCavities(): Job {
   });
   return {
     format: 'nipperkin-job',
-    version: 1,
+    version: 2,
     name: 'Fifty cavities',
     room: { temperature: '21 °C' },
     measure: { parts },
-    overage: '10 %',
-    resin: {
-      name: 'Slow clear',
-      family: 'deep-pour-epoxy',
-      ratio: { by: 'volume', a: 3, b: 1 },
-      densityA: '1.13 g/ml',
-      densityB: '0.98 g/ml',
-    },
     container: { capacity: '1 l', fill: '80 %' },
+    pours: [
+      {
+        overage: '10 %',
+        resin: {
+          name: 'Slow clear',
+          family: 'deep-pour-epoxy',
+          ratio: { by: 'volume', a: 3, b: 1 },
+          densityA: '1.13 g/ml',
+          densityB: '0.98 g/ml',
+        },
+      },
+    ],
   };
 }
 

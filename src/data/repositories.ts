@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
-import { checkJob, type Job } from '../core/job';
+import type { Job } from '../core/job/jobSchema';
+import { checkJob } from '../core/job/readJob';
 import type { Mould } from '../core/measure/mould/mouldSchema';
 import type { Resin } from '../core/resin/resinSchema';
 import { collection } from './collection';

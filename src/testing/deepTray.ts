@@ -1,4 +1,4 @@
-import { readJob, type Job } from '../core/job';
+import { readOne, type OneJob } from './planOne';
 
 /** A deep-pour epoxy whose label agrees with the model: 8 h in a cup, 50 mm. */
 export const deepPour = {
@@ -20,8 +20,8 @@ export const deepTray = {
 } as const;
 
 /** That tray filled with that resin at 23 °C, where it peaks at the 62 °C that its label stands for. */
-export const deepTrayJob = (change: object = {}): Job =>
-  readJob({
+export const deepTrayJob = (change: object = {}): OneJob =>
+  readOne({
     format: 'nipperkin-job',
     version: 1,
     name: 'Tray',

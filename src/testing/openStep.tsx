@@ -1,9 +1,10 @@
 import { configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
+import { upgradeDraft } from '../core/job/upgradeJob';
 import { calibrateHere } from './calibrateHere';
 import { demoMoulds, demoResins } from '../data/demo/demoCards';
-import type { JobDraft } from '../data/draft/jobDraft';
+import type { JobDraft, PourDraft } from '../data/draft/jobDraft';
 import { JobDraftProvider } from '../data/draft/JobDraftProvider';
 import { emptyChanges } from '../data/emptyChanges';
 import { DataProvider } from '../data/hooks/DataProvider';
@@ -31,8 +32,8 @@ configure({
 
 /** What is written into one step of a job on the screen, and read off it. Component tests of the steps work through this. */
 export interface OpenStep {
-  /** The job as it is stored: waits until what was typed is saved. */
-  readonly saved: (is: (draft: JobDraft) => void) => Promise<void>;
+  /** The job as it is stored, its first pour beside it: waits until what was typed is saved. */
+  readonly saved: (is: (draft: JobDraft & PourDraft) => void) => Promise<void>;
 }
 
 const jobId = 'tray';
@@ -55,7 +56,7 @@ function OverStored({ step }: { readonly step: ReactElement }) {
  */
 export async function openStep(step: ReactElement, change: object = {}): Promise<OpenStep> {
   const { first } = twoTabs();
-  const draft = { ...exampleFile, ...change } as unknown as JobDraft;
+  const draft = upgradeDraft({ ...exampleFile, ...change }) as JobDraft;
   await first.commit([
     ...emptyChanges([], undefined),
     jobCollection.change({ ...jobRecordOf(draft), id: jobId }),
@@ -80,7 +81,9 @@ export async function openStep(step: ReactElement, change: object = {}): Promise
     saved: (is) =>
       waitFor(async () => {
         const text = (await first.read('job/')).get(jobCollection.key(jobId)) ?? 'null';
-        is((JSON.parse(text) as JobRecord).draft);
+        const { draft: stored } = JSON.parse(text) as JobRecord;
+        const { name: _, room: __, measure: ___, ...pour } = stored.pours[0] ?? {};
+        is({ ...pour, ...stored });
       }),
   };
 }

@@ -1,9 +1,8 @@
+import { chooseForOne, planOne, readOne, type PlanOfOne } from '../testing/planOne';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../core/job';
-import { chooseResin } from '../core/plan/chooseResin';
+import {} from '../core/plan/chooseResin';
 import { correctBatch } from '../core/plan/correctBatch';
-import { planJob } from '../core/plan/planJob';
-import type { Plan, Warning } from '../core/plan/planTypes';
+import type { Warning } from '../core/plan/planTypes';
 import { shoppingOf } from '../core/plan/shoppingOf';
 import type { Resin } from '../core/resin/resinSchema';
 import { sayKit, sayLot, shoppingText } from './buying';
@@ -12,25 +11,17 @@ import { sayCorrection } from './correction';
 import { sayJoint } from './layers';
 import { sayLeftover } from './leftovers';
 import { sayReason } from './reasons';
-import {
-  batchGroups,
-  sayBatchFor,
-  sayMeasuring,
-  sayPigments,
-  sayPoured,
-  sayReadings,
-  sheetText,
-} from './sheet';
+import { sayBatchFor, sayMeasuring, sayPigments, sayPoured, sayReadings, sheetText } from './sheet';
 import { sayWarning } from './warnings';
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
 const resin = (more: object): object => ({ resin: { ...exampleFile.resin, ...more } });
-const planOf = (change: object): Plan =>
-  planJob(readJob({ ...exampleFile, ...change }), undefined, '2026-11-23');
+const planOf = (change: object): PlanOfOne =>
+  planOne(readOne({ ...exampleFile, ...change }), undefined, '2026-11-23');
 const box = (depth: string): object => ({
   measure: { parts: [{ shape: 'box', length: '300 mm', width: '200 mm', depth }] },
 });
-const why = (plan: Plan, figure: string): string =>
+const why = (plan: PlanOfOne, figure: string): string =>
   plain(
     plan.why
       .filter((each) => each.figure === figure)
@@ -147,7 +138,7 @@ describe('a batch', () => {
     expect(sayMeasuring(batch).map(plain)).toEqual([
       'Water for the marks: 523.9 g, 174.6 g, both 698.6 g.',
     ]);
-    expect(plain(sheetText(plan))).toContain('Red: 3 equal batches of 698.5 ml');
+    expect(plain(sheetText(plan.whole))).toContain('Red: 3 equal batches of 698.5 ml');
     const pumped = planOf({
       mixing: { by: 'pump', strokeA: '30 ml', strokeB: '10 ml', cups: 'own' },
     });
@@ -194,12 +185,15 @@ describe('a batch', () => {
       },
       portions: [{ name: 'Red', cavity: 1 }],
     });
-    expect(batchGroups(two).map((group) => sayBatchFor(two, group))).toEqual(['Red', 'Plain']);
+    expect(two.whole.pours[0]?.batches.map((batch) => sayBatchFor(two, batch))).toEqual([
+      'Red',
+      'Plain',
+    ]);
   });
 });
 
 test('the tint of all of A stands on the sheet, with what A then weighs', () => {
-  const text = plain(sheetText(planOf({ tint: { name: 'Smoke', pigment: '2 g' } })));
+  const text = plain(sheetText(planOf({ tint: { name: 'Smoke', pigment: '2 g' } }).whole));
   expect(text).toContain('Smoke, into all of A: 2.00 g (0.0874 %). A then weighs 1777.9 g.');
 });
 
@@ -209,12 +203,12 @@ describe('over-poured', () => {
     [{ aG: 640 }, 'nothing to add', 'add 185.0 g'],
     [{ aG: 592, bG: 180 }, 'add 30.7 g', 'nothing to add'],
   ])('%j', (poured, a, b) => {
-    const said = sayCorrection(correctBatch(plan, 0, poured), plan);
+    const said = sayCorrection(correctBatch(plan, undefined, poured), plan);
     expect([plain(said.a), plain(said.b)]).toEqual([a, b]);
   });
 
   test('a cup that is too small and a layer that is full are told', () => {
-    const said = sayCorrection(correctBatch(plan, 0, { aG: 700, bG: 260 }), plan);
+    const said = sayCorrection(correctBatch(plan, undefined, { aG: 700, bG: 260 }), plan);
     const lines = said.more.map(({ text }) => plain(text)).join('\n');
     expect(lines).toContain('28.5 % over what A asks for. Do not pour it as it is');
     expect(lines).toContain('too much for this container');
@@ -244,7 +238,7 @@ test('joints with and without times', () => {
 });
 
 describe('choosing', () => {
-  const job = readJob(exampleFile);
+  const job = readOne(exampleFile);
   const card = (name: string, more: Partial<Resin>): Resin => ({
     ...job.resin,
     id: name,
@@ -267,7 +261,7 @@ describe('choosing', () => {
       card('Runny', { viscosity: '100 mPa·s' }),
     ],
   };
-  const choices = chooseResin({ ...job, wants: ['fine-detail', 'glitter'] }, shelf);
+  const choices = chooseForOne({ ...job, wants: ['fine-detail', 'glitter'] }, shelf);
   const reasonsOf = (name: string): string =>
     plain(
       choices
@@ -313,8 +307,7 @@ describe('buying and leftovers', () => {
       { left: '1 l', bestBefore: '2026-01-01' },
     ];
     const plan = planOf(resin({ kits, lots }));
-    const card = { ...readJob(exampleFile).resin, kits, lots };
-    const text = plain(shoppingText(shoppingOf([{ plan, card }], '2026-11-23'), '£'));
+    const text = plain(shoppingText(shoppingOf([plan.whole], '2026-11-23'), '£'));
     expect(text).toContain('Slow clear: 2095.5 ml, 2289.3 g (Drawer tray)');
     expect(text).toContain('from the shelf 500.0 ml');
     expect(text).toContain('[ ] 2 × 1.5 l, Lock Chandlery: £ 84.00');
@@ -330,13 +323,21 @@ describe('buying and leftovers', () => {
     if (kit === undefined) throw new Error('no kit');
     expect(plain(sayKit(kit, ''))).toBe('1.5 l from Lock Chandlery: 34.33 a litre, 31.43 a kg');
     const none = planOf({});
-    expect(
-      shoppingText(shoppingOf([{ plan: none, card: readJob(exampleFile).resin }], undefined), ''),
-    ).toContain('! No kit on sale is known.');
+    expect(shoppingText(shoppingOf([none.whole], undefined), '')).toContain(
+      '! No kit on sale is known.',
+    );
   });
 
   test('where a leftover goes', () => {
-    const leftover = { batch: 1, leftMl: 30, fills: [], usedMl: 0, remainsMl: 30, unfit: 0 };
+    const leftover = {
+      batch: 1,
+      group: 'layer-1',
+      leftMl: 30,
+      fills: [],
+      usedMl: 0,
+      remainsMl: 30,
+      unfit: 0,
+    };
     expect(plain(sayLeftover(leftover, 3))).toBe(
       'Batch 2: about 30.0 ml may be left; no cavity that is ready takes it.',
     );

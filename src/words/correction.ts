@@ -1,5 +1,5 @@
 import type { BatchCorrection } from '../core/plan/correctBatch';
-import type { Plan } from '../core/plan/planTypes';
+import type { PourPlan } from '../core/plan/planTypes';
 import type { RatioBand } from '../core/mix/correction';
 import { formatNumber } from '../core/quantity/format';
 import { sayG, sayMl } from './figures';
@@ -20,7 +20,7 @@ interface CorrectionWords {
 const sayAdd = (addG: number): string => (addG > 0.05 ? `add ${sayG(addG)}` : 'nothing to add');
 
 /** What to do when the scale does not say what was planned. */
-export function sayCorrection(found: BatchCorrection, plan: Plan): CorrectionWords {
+export function sayCorrection(found: BatchCorrection, plan: PourPlan): CorrectionWords {
   const { ratioErrorPercent: error, band } = found;
   const off = `${formatNumber(Math.abs(error), 1)} %`;
   const ratio =

@@ -58,6 +58,8 @@ export function sayDoubt({ rule, data }: Pick<Doubt, 'rule' | 'data'>): string {
       return `The density is taken to be right to ${sayPercent(Number(data['densityShare']))}.`;
     case 'displaced':
       return `Both levels are read to about ${ml('readingMl')}. Air that clings to the piece reads as piece.`;
+    case 'covered':
+      return 'The face is as sure as the form that it is of; its thickness is what you chose.';
     case 'mould':
       return `As it was measured for ${String(data['name'])}.`;
   }

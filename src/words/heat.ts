@@ -166,6 +166,24 @@ const assumedWords: Readonly<Record<HeatAssumption, string>> = {
 export const sayAssumed = ({ assumed }: HeatPlan): string =>
   assumed.length === 0 ? '' : `Assumed: ${assumed.map((each) => assumedWords[each]).join(', ')}.`;
 
+/** What a pour stands on, and how that was taken. */
+export function sayBelow({ below }: HeatPlan, nameOf: (pour: number) => string): string {
+  return below
+    .map(({ pour, as, beforeH, alpha, warmestC }) => {
+      const name = nameOf(pour);
+      if (as === 'cured' || alpha === undefined || warmestC === undefined) {
+        return `It stands on ${name}, poured ${sayHours(beforeH)} before, taken as resin that has cured.`;
+      }
+      const share = (part: number): string => formatPlain(Math.floor(part * 100), 0);
+      const cured =
+        share(alpha.least) === share(alpha.most)
+          ? share(alpha.least)
+          : `${share(alpha.least)} to ${share(alpha.most)}`;
+      return `It stands on ${name}, poured ${sayHours(beforeH)} before and still reacting: ${cured}\u00a0% cured and up to ${sayDegrees(warmestC)} warm by then.`;
+    })
+    .join(' ');
+}
+
 export function sayNoHeat({ code, data }: NoHeat): string {
   if (code === 'no-depth') {
     return 'A known amount has no depth. Measure the cavity, and its heat is told.';

@@ -10,7 +10,7 @@ import type { PartShape } from '../core/measure/parts/partSchema';
 import type { coloursFrom } from '../core/colour/colourSchemas';
 import type { PigmentKind } from '../core/colour/pigmentKinds';
 import type { Joint, LayerStyle, DepthRule } from '../core/layers/layersSchema';
-import type { wants } from '../core/job';
+import type { wants } from '../core/job/pourKeys';
 import type { MeasuredBy } from '../core/mix/mixingSchema';
 import type { Clarity } from '../core/resin/resinSchema';
 import type { Kind } from '../core/quantity/kinds';
@@ -91,6 +91,10 @@ export const coatFaceNames: Readonly<Record<CoatFace['face'], string>> = {
   top: 'Top',
   edges: 'Edges',
   underside: 'Drip band underneath',
+  sides: 'Sides',
+  floor: 'Floor',
+  'sides-and-floor': 'Sides and floor',
+  surface: 'Level surface',
 };
 
 export const fileUnitWords: Readonly<Record<FileUnit, string>> = {

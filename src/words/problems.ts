@@ -3,8 +3,9 @@ import type { Kind } from '../core/quantity/kinds';
 import { formatPlain } from '../core/quantity/format';
 import type { PigmentKind } from '../core/colour/pigmentKinds';
 import { familyOf, type ResinFamily } from '../core/resin/families';
-import { sayDose, sayMl, sayMm, sayPercent, sayTime } from './figures';
+import { sayDose, sayMl, sayMm, sayPercent, sayTime, sayG } from './figures';
 import { exampleOfKind, kindNames, pigmentNames } from './names';
+import type { CoveredFace } from '../core/job/coversSchema';
 
 type Data = ProblemData;
 
@@ -29,6 +30,16 @@ function sayDepthsThatGo(data: Data): string {
   const depths = [data['lowerMm'], data['upperMm']].filter((each) => each !== undefined);
   return `${oneOf(depths.map((each) => sayMm(Number(each))))} would go.`;
 }
+
+const sayUpTo = (toMm: unknown): string =>
+  toMm === undefined ? 'to the rim' : `to ${sayMm(Number(toMm))}`;
+
+const faceWords: Readonly<Record<CoveredFace, string>> = {
+  sides: 'walls',
+  floor: 'floor',
+  'sides-and-floor': 'walls and floor',
+  surface: 'level surface',
+};
 
 /** One sentence or two for each code: what is wrong, then what would be right. */
 const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>> = {
@@ -273,8 +284,39 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
     'The supplier does not answer. Try again later, or open a price list as a file.',
   'link-broken': () =>
     'This link is cut off or changed on its way. Copy it whole, or ask for the card as a file.',
-  'no-such-batch': (data) =>
-    `There is no such batch: a number from 1 to ${String(data['batches'])}.`,
+  'no-such-batch': (data) => `There is no such batch: one of ${oneOf(choices(data))}.`,
+  'pour-said-twice': () =>
+    'A pour fills a stretch of the form, covers a face of it, or measures for itself: say one of them.',
+  'pour-without-form': () =>
+    'Nothing is measured for this pour. Measure the form of the job, or give the pour parts of its own.',
+  'fills-overlap': (data) =>
+    `It would fill from ${sayMm(Number(data['fromMm']))} ${sayUpTo(data['toMm'])}, and pour ${String(data['other'])} fills from ` +
+    `${sayMm(Number(data['otherFromMm']))} ${sayUpTo(data['otherToMm'])} already. Let one end where the other begins.`,
+  'fill-under-earlier': (data) =>
+    `It lies under pour ${String(data['other'])}, which begins at ${sayMm(Number(data['otherFromMm']))} and is poured before it. Pour this one earlier.`,
+  'fill-over-rim': (data) =>
+    `That is over the rim. The form is ${sayMm(Number(data['rimMm']))} deep.`,
+  'height-over-rim': (data) =>
+    `That is over the rim. The form is ${sayMm(Number(data['rimMm']))} deep.`,
+  'fill-upside-down': (data) =>
+    `It must reach higher than where it begins, ${sayMm(Number(data['fromMm']))}.`,
+  'fill-needs-a-form': () =>
+    'Something here has no depth, so it cannot be filled between two heights. Give its shape or its depth.',
+  'covers-nothing': (data) =>
+    `The form has no ${faceWords[data['face'] as CoveredFace]} there to cover. Choose another face or a greater height.`,
+  'no-faces': (data) =>
+    `${data['name'] === undefined ? `Cavity ${String(data['part'])}` : String(data['name'])} was not measured by its faces, so its ${faceWords[data['face'] as CoveredFace]} is not known. ` +
+    'Let the pour measure for itself, as a coat with its area, like 0.12 m2.',
+  'faces-not-kept': (data) =>
+    `Cavity ${String(data['part'])} was read from its file before faces were kept. Open the mesh file again.`,
+  'no-filler-amount': () =>
+    'Say how much filler: a mass, a share of the mix, a loose volume, parts to one of resin, or the pot before and after.',
+  'filler-said-twice': () => 'Say how much filler in one way only.',
+  'filler-over-heap': (data) =>
+    `${String(data['name'])} would be ${sayPercent(Number(data['share']))} of the mix; its own loose heap packs ` +
+    `${sayPercent(Number(data['mostShare']))}${Number(data['others']) > 0 ? ' with the other fillers in it' : ''}, which is ${sayG(Number(data['mostG']))} here. More does not go in: resin fills only the voids.`,
+  'heap-denser-than-grain': (data) =>
+    `A loose heap is lighter than its grain, ${formatPlain(Number(data['grainGPerMl']), 2)} g/ml. Check both densities.`,
   'nothing-to-correct': () => 'This resin comes in one bottle: there is no ratio to correct.',
   'unknown-option': (_, value) =>
     `${String(value)} The command knows --poured-a and --poured-b, each with a mass like "438 g".`,

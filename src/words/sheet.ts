@@ -1,42 +1,23 @@
-import type { PigmentDose, Plan } from '../core/plan/planTypes';
+import type { PigmentDose, Plan, PlannedBatch, PourPlan } from '../core/plan/planTypes';
 import { sayC, sayDose, sayG, sayMl, sayMm, sayOnScale, sayPigmentG, sayRatios } from './figures';
 import { shapeNames } from './names';
-import { sayWarning } from './warnings';
+import { sayJobWarning, sayJoins, sayPlace, sayPour } from './pours';
 
 /** The resin, and which of its hardeners where the card names one. */
-export const sayResin = ({ resin: { name, hardener } }: Plan): string =>
+export const sayResin = ({ resin: { name, hardener } }: PourPlan): string =>
   hardener === undefined ? name : `${name}, hardener ${hardener}`;
 
-/** Equal batches of one colour in one layer, told once. */
-export interface BatchGroup {
-  readonly key: string;
-  readonly layer: number;
-  readonly count: number;
-  readonly batch: Plan['batches'][number];
-}
-
-/** Batches of a plan by layer and colour; within one of these they are equal. */
-export function batchGroups(plan: Plan): readonly BatchGroup[] {
-  const groups = new Map<string, BatchGroup>();
-  for (const batch of plan.batches) {
-    const key = `${batch.layer}/${batch.portions.join()}`;
-    const found = groups.get(key);
-    groups.set(key, { key, layer: batch.layer, batch, count: (found?.count ?? 0) + 1 });
-  }
-  return [...groups.values()];
-}
-
 /** What a batch is for: its layer and its colour; nothing where there is one pour of one colour. */
-export function sayBatchFor(plan: Plan, { layer, batch }: BatchGroup): string {
+export function sayBatchFor(plan: PourPlan, { layer, colour: own }: PlannedBatch): string {
   const coloured = plan.batches.some(({ colour }) => colour !== undefined);
-  const colour = batch.colour ?? (coloured ? 'Plain' : '');
+  const colour = own ?? (coloured ? 'Plain' : '');
   return [sayLayer(plan, layer), colour].filter((text) => text !== '').join(': ');
 }
 
 const intoWords = { a: ', into A before mixing', b: ', into B before mixing', mix: '' } as const;
 
 /** The tint that goes into all of A before anything is weighed for a batch. */
-export function sayTint({ name, g, share, tintedAG }: NonNullable<Plan['tint']>): {
+export function sayTint({ name, g, share, tintedAG }: NonNullable<PourPlan['tint']>): {
   readonly name: string;
   readonly amount: string;
   readonly then: string;
@@ -51,7 +32,7 @@ export function sayTint({ name, g, share, tintedAG }: NonNullable<Plan['tint']>)
 /** Pigment for one batch, a line for each. */
 export function sayPigments(
   doses: readonly PigmentDose[],
-  into: Plan['resin']['pigmentInto'] = 'mix',
+  into: PourPlan['resin']['pigmentInto'] = 'mix',
 ): readonly string[] {
   return doses.map(({ name, g, share, drops }) => {
     const counted = drops === undefined ? '' : `, about ${Math.round(drops)} drops`;
@@ -67,7 +48,7 @@ export interface PouredPart {
 }
 
 /** The figures that are poured: grams, marks of a cup or strokes of a pump, as the person measures out. */
-export function sayPoured(batch: Plan['batches'][number]): {
+export function sayPoured(batch: PlannedBatch): {
   readonly a: PouredPart;
   readonly b: PouredPart;
 } {
@@ -98,7 +79,7 @@ export function sayPoured(batch: Plan['batches'][number]): {
 }
 
 /** What the scale should read after each part, in the order that they go in. */
-export function sayReadings({ mixing, resin }: Plan, batch: Plan['batches'][number]): string {
+export function sayReadings({ mixing, resin }: PourPlan, batch: PlannedBatch): string {
   const { aG, bG, totalG, stepG } = batch.onScale;
   const say = (g: number): string => `${sayOnScale(g, stepG)}\u00a0g`;
   if (resin.ratio === undefined) return 'One bottle: nothing is mixed.';
@@ -119,7 +100,7 @@ export function sayReadings({ mixing, resin }: Plan, batch: Plan['batches'][numb
 }
 
 /** How a batch is measured out where it is not weighed, and where its shares go. */
-export function sayMeasuring(batch: Plan['batches'][number]): readonly string[] {
+export function sayMeasuring(batch: PlannedBatch): readonly string[] {
   const { cupMarks, shares, tintedAG } = batch;
   const [markA, markB, markBoth] = cupMarks ?? [];
   return [
@@ -137,60 +118,98 @@ export function sayMeasuring(batch: Plan['batches'][number]): readonly string[] 
 }
 
 /** A layer's name and borders: `Layer 2, 40 mm to 80 mm`; nothing where there is one pour. */
-export function sayLayer(plan: Plan, layer: number): string {
+export function sayLayer(plan: PourPlan, layer: number): string {
   const { fromMm, toMm } = plan.layers[layer] ?? {};
   if (plan.layers.length < 2 || fromMm === undefined || toMm === undefined) return '';
   return `Layer ${layer + 1}, ${sayMm(fromMm)} to ${sayMm(toMm)}`;
 }
 
-/** The mixing sheet as plain text, for a message, a note or a label. */
-export function sheetText(plan: Plan): string {
-  const ratios = sayRatios(plan.resin.ratio).join(', ');
-  const parts = plan.parts.map(
+/** The resins of a job, each once. */
+export function saySubject({ pours }: Plan): string {
+  return [...new Set(pours.map(sayResin))].join(', ');
+}
+
+/** Fillers of a batch, a line each: after A and B are mixed. */
+export const sayFillers = (fillers: PlannedBatch['fillers']): readonly string[] =>
+  (fillers ?? []).map(
+    ({ name, g, looseMl }) => `${name} ${sayG(g)}, ${sayMl(looseMl)} loose, stirred in last`,
+  );
+
+const sayParts = ({ parts }: Pick<PourPlan, 'parts'>): readonly string[] =>
+  parts.map(
     (part) =>
       `- ${part.name ?? shapeNames[part.shape]}${part.count > 1 ? ` × ${part.count}` : ''}: ${sayMl(part.ml)}`,
   );
-  const batches = batchGroups(plan).flatMap((group) => {
-    const { count, batch } = group;
+
+/** What is mixed for one pour, batch by batch. */
+function pourText(pour: PourPlan): readonly string[] {
+  const batches = pour.batches.flatMap((batch) => {
+    const { count } = batch;
     const poured = sayPoured(batch);
     const say = ({ figure, unit, also }: PouredPart): string =>
       `${figure} ${unit} (${also.at(-1) ?? ''})`;
-    const title = [sayBatchFor(plan, group), `${count} ${count === 1 ? 'batch' : 'equal batches'}`]
+    const title = [sayBatchFor(pour, batch), `${count} ${count === 1 ? 'batch' : 'equal batches'}`]
       .filter((text) => text !== '')
       .join(': ');
     return [
       `${title} of ${sayMl(batch.ml)}`,
-      ...(plan.resin.ratio === undefined
+      ...(pour.resin.ratio === undefined
         ? [`  ${poured.a.figure} ${poured.a.unit}`]
         : [`  A ${say(poured.a)}`, `  B ${say(poured.b)}`]),
-      `  ${sayReadings(plan, batch)}`,
-      ...[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
-        (line) => `  ${line}`,
-      ),
+      `  ${sayReadings(pour, batch)}`,
+      ...[
+        ...sayPigments(batch.pigments, pour.resin.pigmentInto),
+        ...sayMeasuring(batch),
+        ...sayFillers(batch.fillers),
+      ].map((line) => `  ${line}`),
     ];
   });
   return [
-    plan.name,
-    `${sayResin(plan)}, ${ratios}`,
-    `Room ${sayC(plan.roomTemperatureC)}`,
-    '',
-    `Cavities ${sayMl(plan.cavityMl)}`,
-    ...parts,
-    '',
-    `To mix ${sayMl(plan.totalMl)}, ${sayG(plan.totalG)}`,
-    ...(plan.resin.ratio === undefined
+    `To mix ${sayMl(pour.totalMl)}, ${sayG(pour.totalG)}`,
+    ...(pour.resin.ratio === undefined
       ? []
       : [
-          `  A ${sayMl(plan.a.ml)}, ${sayG(plan.a.g)}`,
-          `  B ${sayMl(plan.b.ml)}, ${sayG(plan.b.g)}`,
+          `  A ${sayMl(pour.a.ml)}, ${sayG(pour.a.g)}`,
+          `  B ${sayMl(pour.b.ml)}, ${sayG(pour.b.g)}`,
         ]),
-    ...(plan.tint === undefined
+    ...(pour.tint === undefined
       ? []
-      : [`${sayTint(plan.tint).name}: ${sayTint(plan.tint).amount}. ${sayTint(plan.tint).then}.`]),
+      : [`${sayTint(pour.tint).name}: ${sayTint(pour.tint).amount}. ${sayTint(pour.tint).then}.`]),
     '',
     ...batches,
-    ...(plan.warnings.length > 0
-      ? ['', ...plan.warnings.map((each) => `! ${sayWarning(each)}`)]
+  ];
+}
+
+/** The mixing sheet as plain text, for a message, a note or a label. */
+export function sheetText(plan: Plan): string {
+  const { pours, warnings } = plan;
+  const [only, second] = pours;
+  const body =
+    only !== undefined && second === undefined
+      ? [
+          `${sayResin(only)}, ${sayRatios(only.resin.ratio).join(', ')}`,
+          `Room ${sayC(plan.roomTemperatureC)}`,
+          '',
+          `Cavities ${sayMl(only.cavityMl)}`,
+          ...sayParts(only),
+          '',
+          ...pourText(only),
+        ]
+      : [
+          `Room ${sayC(plan.roomTemperatureC)}`,
+          ...pours.flatMap((pour) => [
+            '',
+            `${pour.index + 1} ${sayPour(pour)}, ${sayPlace(pour)}: ${sayMl(pour.cavityMl)}`,
+            `${sayResin(pour)}, ${sayRatios(pour.resin.ratio).join(', ')}`,
+            ...(pour.joins === undefined ? [] : [sayJoins(pour.joins, pour.role)]),
+            ...pourText(pour),
+          ]),
+        ];
+  return [
+    plan.name,
+    ...body,
+    ...(warnings.length > 0
+      ? ['', ...warnings.map((each) => `! ${sayJobWarning(each, pours)}`)]
       : []),
     '',
     'Estimates. The label and the safety data sheet of the resin decide.',

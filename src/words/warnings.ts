@@ -2,6 +2,7 @@ import type { Warning } from '../core/plan/planTypes';
 import { formatNumber, formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayPercent, sayTime } from './figures';
 import { sayProblem } from './problems';
+import { familyOf, type ResinFamily } from '../core/resin/families';
 
 /** What will happen, why, and what to do: three short sentences at most. */
 export function sayWarning({ code, data }: Warning): string {
@@ -80,6 +81,26 @@ export function sayWarning({ code, data }: Warning): string {
       return (
         `${sayMl(Number(data['ml']))} of ${String(data['name'])} on the shelf is past its best-before, ` +
         `${String(data['bestBefore'])}. It is not counted. Try a small cup before you trust it.`
+      );
+    case 'fills-gap':
+      return (
+        `Nothing is poured between ${sayMm(Number(data['fromMm']))} and ${sayMm(Number(data['toMm']))}. ` +
+        'The next pour would run down into it. Let one of the two pours reach the other.'
+      );
+    case 'filler-spoils-family':
+      return (
+        `${(data['names'] as readonly string[]).join(', ')} in ${familyOf(data['family'] as ResinFamily).name.toLowerCase()}: ` +
+        'light does not get through it, or a mould tears there. Leave it out, or take a resin of another family.'
+      );
+    case 'filler-against-detail':
+      return (
+        `${(data['names'] as readonly string[]).join(', ')} keeps the resin out of fine detail. ` +
+        'Pour a thin clear layer against the detail first, the filled one behind it.'
+      );
+    case 'filler-density-assumed':
+      return (
+        `The grain of ${String(data['name']).toLowerCase()} is taken as ${formatPlain(Number(data['grainGPerMl']), 2)} g/ml, as is usual. ` +
+        'Weigh what you stir in, and what the pot weighs before and after.'
       );
     case 'layers-need-a-form':
       return 'Nothing here has a depth, so it is poured in one go. Measure a form to cut it into layers.';

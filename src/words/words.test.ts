@@ -1,8 +1,7 @@
+import { planOne, readOne } from '../testing/planOne';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../core/job';
-import { planJob } from '../core/plan/planJob';
 import {
   densityRule,
   lengthRule,
@@ -16,8 +15,8 @@ import { sayReason } from './reasons';
 import { sheetText } from './sheet';
 import { sayWarning } from './warnings';
 
-const job = readJob(exampleFile);
-const plan = planJob(job);
+const job = readOne(exampleFile);
+const plan = planOne(job);
 
 function codesInCore(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
@@ -59,7 +58,7 @@ test.each([
 });
 
 test('the sheet as text has every figure that is poured', () => {
-  const text = sheetText(plan).replaceAll('\u00a0', ' ');
+  const text = sheetText(plan.whole).replaceAll('\u00a0', ' ');
   expect(text).toContain('Drawer tray');
   expect(text).toContain('To mix 2095.5 ml, 2289.3 g');
   expect(text).toContain('A 1571.6 ml, 1775.9 g');
@@ -72,7 +71,7 @@ test('the sheet as text has every figure that is poured', () => {
 });
 
 test('every reason and warning of a plan has words of its own', () => {
-  const busy = planJob(
+  const busy = planOne(
     {
       ...job,
       resin: { ...job.resin, id: 'gone', depth: { greatest: '20 mm' } },

@@ -1,13 +1,13 @@
 import { expose } from 'comlink';
-import type { Job } from '../core/job';
+import type { Job } from '../core/job/jobSchema';
 import { chooseResin } from '../core/plan/chooseResin';
 import type { Shelf } from '../core/plan/planTypes';
 import type { ChooseWorker } from './chooseWorker';
 import { told } from './told';
 
 const worker: ChooseWorker = {
-  choose: (job: Job, shelf: Shelf, today: string) =>
-    told(async () => chooseResin(job, shelf, today)),
+  choose: (job: Job, pour: number, shelf: Shelf, today: string) =>
+    told(async () => chooseResin(job, pour, shelf, today)),
 };
 
 expose(worker);

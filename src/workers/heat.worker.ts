@@ -22,9 +22,9 @@ const buffersOf = (view: HeatView): ArrayBufferLike[] => [
 const usualGapH = 12;
 
 const worker: HeatWorker = {
-  follow: async ({ job, plan, shelf }) => {
+  follow: async ({ job, plan, pour, shelf }) => {
     const answer = await told(async (): Promise<HeatAnswer> => {
-      const given = heatCaseOfJob(job, plan, shelf);
+      const given = heatCaseOfJob(job, plan, pour, shelf);
       if (!given.told) return given;
       const followed = followJob(given, { edges: false });
       return { plan: followed.plan, view: heatViewOf(given, followed) };
@@ -34,17 +34,17 @@ const worker: HeatWorker = {
     }
     return answer;
   },
-  more: ({ job, plan, shelf }, tell) =>
+  more: ({ job, plan, pour, shelf }, tell) =>
     told(async () => {
-      const given = heatCaseOfJob(job, plan, shelf);
+      const given = heatCaseOfJob(job, plan, pour, shelf);
       if (!given.told) return undefined;
       const followed = followJob(given, { edges: true });
       tell({ plan: followed.plan });
       const [layer] = followed.plan.layers;
       const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;
-      const others = shelf.resins.filter(({ id }) => id !== job.resin.id);
+      const others = shelf.resins.filter(({ id }) => id !== job.pours[pour]?.resin.id);
       tell({ advice: adviseHeat(given, gapH, others, shelf.calibrations) });
-      tell({ bucket: bucketOf(given, plan), second: secondLayerOf(given, followed) });
+      tell({ bucket: bucketOf(given, plan.pours[pour]!), second: secondLayerOf(given, followed) });
       if (followed.plan.layers.some(({ hardH }) => hardH === undefined)) {
         tell({ warmEnoughC: warmEnoughC(given) });
       }
@@ -52,7 +52,7 @@ const worker: HeatWorker = {
       return undefined;
     }),
   calibrate: async (cards) => cards.map((card) => [...calibrationsOf(card)]),
-  peaks: async (job, shelf, tell) => choicePeaks(job, shelf, tell),
+  peaks: async (job, pour, shelf, tell) => choicePeaks(job, pour, shelf, tell),
 };
 
 expose(worker);

@@ -1,4 +1,4 @@
-import type { Job } from '../core/job';
+import type { Job } from '../core/job/jobSchema';
 import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
 import type { CardCalibration } from '../core/plan/heat/calibrationOf';
@@ -15,6 +15,9 @@ import type { Told } from './told';
 export interface HeatRequest {
   readonly job: Job;
   readonly plan: Plan;
+  /** The pour that is asked about, counted from 0. */
+  readonly pour: number;
+  /** Without photos: nothing here looks at them. */
   readonly shelf: Shelf;
 }
 
@@ -43,5 +46,10 @@ export interface HeatWorker {
   /** What the model makes of each card's label, with each of its hardeners. */
   readonly calibrate: (cards: readonly Resin[]) => Promise<CardCalibration[][]>;
   /** The peak with every resin of the shelf, each told as soon as it is there. */
-  readonly peaks: (job: Job, shelf: Shelf, tell: (peak: ChoicePeak) => void) => Promise<void>;
+  readonly peaks: (
+    job: Job,
+    pour: number,
+    shelf: Shelf,
+    tell: (peak: ChoicePeak) => void,
+  ) => Promise<void>;
 }

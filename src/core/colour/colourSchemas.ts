@@ -1,4 +1,5 @@
 import { array, boolean, object, string, type InferType } from 'yup';
+import { fillersSchema } from '../mix/fillers/fillersSchema';
 import { doseRule, fillRule, lengthRule, massRule, volumeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
 import { optionalNumberSchema } from '../schema/numberSchema';
@@ -67,6 +68,8 @@ export const portionSchema = object({
   /** Whatever the others leave; so is one with neither share nor volume. */
   rest: boolean().optional(),
   pigments: array().of(pigmentSchema).max(12).optional().default(undefined),
+  /** Solids in this portion alone, besides those of the whole pour. */
+  fillers: fillersSchema,
   /** What it should look like, for the screen alone. */
   swatch: swatchSchema,
 })

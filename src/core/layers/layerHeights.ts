@@ -1,4 +1,4 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
 import { lengthRule } from '../quantity/rules';
@@ -22,7 +22,7 @@ export interface DepthTaken extends DepthLimits {
  * @param roomMm what heat allows, where that stands in place of the label's figure
  */
 export function depthTaken(
-  layers: Job['layers'],
+  layers: JobPour['layers'],
   resin: Pick<ReadResin, 'greatestDepthMm' | 'leastDepthMm'>,
   roomMm: number | undefined,
 ): DepthTaken {
@@ -49,24 +49,26 @@ export function depthTaken(
 }
 
 /** The style that rules: heights that a person chose are none. */
-export const styleOf = (layers: Job['layers']): LayerStyle | 'heights' =>
+export const styleOf = (layers: JobPour['layers']): LayerStyle | 'heights' =>
   layers?.style ?? ((layers?.heights ?? []).length > 0 ? 'heights' : 'one-pour');
 
 /**
- * Heights in the cavity at which the pour is cut, from the floor up; empty for one pour.
+ * Heights over where the pour begins at which it is cut, rising; empty for one layer.
  * @param depthMm of the deepest cavity; without a form there is one pour
+ * @param fromMm where the pour begins over the floor of the form; heights are told over that floor
  * @param stock how much deeper the first and the last layer are poured than the finished piece
  * @throws InputError those of `layerDepthsMm`, `planing-over-layer`
  */
 export function layerHeightsMm(
-  layers: Job['layers'],
+  layers: JobPour['layers'],
   depthMm: number | undefined,
   taken: DepthTaken,
   stock: { readonly topMm: number; readonly bottomMm: number },
+  fromMm = 0,
 ): readonly number[] {
   const style = styleOf(layers);
   if (style === 'heights') {
-    return (layers?.heights ?? []).map((height) => readQuantity(height, lengthRule).value);
+    return (layers?.heights ?? []).map((height) => readQuantity(height, lengthRule).value - fromMm);
   }
   if (depthMm === undefined) return [];
   const lockInMm =

@@ -30,7 +30,8 @@ export type DoubtRule =
   | 'dry-weight'
   | 'weighed'
   | 'displaced'
-  | 'mould';
+  | 'mould'
+  | 'covered';
 
 /** A volume that somebody states and nobody measures here. */
 export const asGiven: Doubt = { plusMinusMl: 0, errs: 'either', rule: 'as-given', data: {} };

@@ -1,7 +1,8 @@
 import { errsTogether, rootSumSquare, type Doubt } from './doubt';
-import { combinedSlabs } from './form/slabs';
+import type { Faces } from './form/faces';
+import { combinedSlabs, type PlacedSlabs } from './form/slabs';
 import { solidOfSlabs } from './form/solidOfSlabs';
-import type { WidthAtHeight } from './form/solid';
+import type { Solid, WidthAtHeight } from './form/solid';
 import { placeInserts, type MeasuredInsert } from './inserts/placeInserts';
 import type { MeasureDetail, PartWarning } from './measured';
 import { measurePart } from './parts/measurePart';
@@ -53,6 +54,17 @@ export interface MeasuredWhole {
   readonly volumesBelowMl: () => (heightMm: number) => readonly number[];
   /** Level area of all parts together just below a height, mm². */
   readonly areaAtMm2: (heightMm: number) => number;
+  /** Each part's form by itself, inserts left aside, and its faces. */
+  readonly forms: readonly PartForm[];
+  /** What each insert takes out of its cavity. */
+  readonly insertBodies: readonly PlacedSlabs[];
+}
+
+/** The form of one part, and how many of it there are. */
+export interface PartForm {
+  readonly solid: Solid;
+  readonly faces: Faces | undefined;
+  readonly count: number;
 }
 
 const otherWay: Readonly<Record<Doubt['errs'], Doubt['errs']>> = {
@@ -78,7 +90,7 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
     ...within(`measure.parts[${index}]`, () => measurePart(part, reading)),
   }));
   const hosts = measured.map(({ part, solid }) => ({ solid, count: part.count }));
-  const { placed, taken } = placeInserts(inserts, hosts, reading);
+  const { placed, taken, bodies } = placeInserts(inserts, hosts, reading);
   const formless = measured.filter(({ solid }) => solid.depthMm === undefined);
   const depths = measured.flatMap(({ solid }) => solid.depthMm ?? []);
   const depthMm = depths.length === 0 ? undefined : Math.max(...depths);
@@ -143,6 +155,8 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
       return (heightMm) => solids.map(({ solid, count }) => solid.volumeBelowMl(heightMm) * count);
     },
     areaAtMm2: together.areaAtMm2,
+    forms: measured.map(({ part, solid, faces }) => ({ solid, faces, count: part.count })),
+    insertBodies: bodies,
   };
 }
 

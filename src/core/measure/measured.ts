@@ -1,5 +1,6 @@
 import type { ProblemData } from '../problem';
 import type { Doubt } from './doubt';
+import type { Faces } from './form/faces';
 import type { Solid } from './form/solid';
 import type { ChannelDetail } from './channel/station';
 import type { CoatFace } from './coat/coat';
@@ -53,6 +54,8 @@ export interface MeshDetail {
 /** One cavity or body, measured: its form, how sure that is, and what should be said about it. */
 export interface Measured {
   readonly solid: Solid;
+  /** Undefined where the method says nothing of walls and floor: a known amount, a fill test. */
+  readonly faces?: Faces | undefined;
   readonly doubt: Doubt;
   readonly warnings: readonly PartWarning[];
   readonly detail?: MeasureDetail;

@@ -1,4 +1,4 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import { readQuantity } from '../quantity/readQuantity';
 import { fillRule, volumeRule } from '../quantity/rules';
 import { usualFill } from './mixingSchema';
@@ -12,7 +12,7 @@ export interface ReadContainer {
 }
 
 /** The containers that a job may be mixed in: the one it names, or its whole set; none for one batch. */
-export function containersOf({ container, containers }: Job): readonly ReadContainer[] {
+export function containersOf({ container, containers }: JobPour): readonly ReadContainer[] {
   const said = container === undefined ? (containers ?? []) : [{ use: undefined, ...container }];
   return said.map((each) => {
     const capacityMl = readQuantity(each.capacity, volumeRule).value;

@@ -4,7 +4,7 @@ import { flowRule, timeRule } from '../quantity/rules';
 import { timeAtMin } from '../resin/inRoom';
 import type { ReadResin } from '../resin/readResin';
 import { familyOf, type ResinFamily } from '../resin/families';
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 
 /** The time that a batch has, and what it goes on. */
 export interface Working {
@@ -23,7 +23,7 @@ const usualPourMlPerMin = 500;
 
 /** What there is of time, in this room. */
 export function workingOf(
-  mixing: Job['mixing'],
+  mixing: JobPour['mixing'],
   family: ResinFamily,
   { potLife }: ReadResin,
   roomC: number,

@@ -1,13 +1,11 @@
+import { planOne, readOne, type PlanOfOne } from '../../testing/planOne';
 import * as fc from 'fast-check';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../job';
 import { correctBatch } from './correctBatch';
-import { planJob } from './planJob';
-import type { Plan } from './planTypes';
 
 const tray = exampleFile;
-const planOf = (change: object): Plan =>
-  planJob(readJob({ ...tray, ...change }), undefined, '2026-11-23');
+const planOf = (change: object): PlanOfOne =>
+  planOne(readOne({ ...tray, ...change }), undefined, '2026-11-23');
 const box = (depth: string, more: object = {}): object => ({
   measure: { parts: [{ shape: 'box', length: '300 mm', width: '200 mm', depth, ...more }] },
 });
@@ -76,7 +74,7 @@ describe('layers', () => {
       recoat: { from: '8 h', to: '16 h', temperature: '31 °C' },
       fullCure: { time: '3 days', temperature: '31 °C' },
     };
-    const layered = (joint: string): Plan =>
+    const layered = (joint: string): PlanOfOne =>
       planOf({ ...box('60 mm'), ...resin({ times }), layers: { heights: ['30 mm'], joint } });
     expect(layered('tacky').layers[1]?.joint).toMatchObject({
       earliestMin: 480,
@@ -184,7 +182,7 @@ describe('batches', () => {
     expect(plan.resin.ratio).toBeUndefined();
     expect(plan.b).toEqual({ ml: 0, g: 0 });
     expect(plan.batches[0]?.onScale).toMatchObject({ bG: 0, ratioError: 0 });
-    expect(() => correctBatch(plan, 0, { aG: 500 })).toThrow(
+    expect(() => correctBatch(plan, undefined, { aG: 500 })).toThrow(
       expect.objectContaining({ code: 'nothing-to-correct' }) as Error,
     );
   });
@@ -417,7 +415,7 @@ describe('over-poured', () => {
     scaleStep: '0.1 g',
   };
   test('A goes to 438 g: B follows, 146.0 of 584.0 g', () => {
-    const found = correctBatch(planOf(batch), 0, { aG: 438 });
+    const found = correctBatch(planOf(batch), undefined, { aG: 438 });
     expect(found.b.g).toBeCloseTo(145.985, 3);
     expect(found.onScale).toMatchObject({ aG: 438, bG: 146, totalG: 584 });
     expect(found).toMatchObject({ ratioErrorPercent: 0, band: 'fine', fitsCup: true });
@@ -425,7 +423,7 @@ describe('over-poured', () => {
   });
 
   test('then B to 150.5 g: 3.1 % over, add A to 451.5, 602.0 g in all', () => {
-    const found = correctBatch(planOf(batch), 0, { aG: 438, bG: 150.5 });
+    const found = correctBatch(planOf(batch), undefined, { aG: 438, bG: 150.5 });
     expect(found.ratioErrorPercent).toBeCloseTo(3.1, 1);
     expect(found.band).toBe('tell');
     expect(found.onScale).toMatchObject({ aG: 451.5, bG: 150.5, totalG: 602 });
@@ -439,15 +437,15 @@ describe('over-poured', () => {
     [-0.2, 'do-not-pour'],
   ])('%d off the ratio: %s', (error, band) => {
     const bG = 438 * 0.3333 * (1 + error);
-    expect(correctBatch(planOf(batch), 0, { aG: 438, bG }).band).toBe(band);
+    expect(correctBatch(planOf(batch), undefined, { aG: 438, bG }).band).toBe(band);
   });
 
   test('more than the cup takes is told with how much', () => {
     const small = { ...batch, container: { capacity: '0.55 l', fill: '100 %' } };
-    const found = correctBatch(planOf(small), 0, { aG: 500 });
+    const found = correctBatch(planOf(small), undefined, { aG: 500 });
     expect(found.fitsCup).toBe(false);
     expect(found.overCupMl).toBeCloseTo(found.totalMl - 550, 9);
-    expect(() => correctBatch(planOf(batch), 3, {})).toThrow(
+    expect(() => correctBatch(planOf(batch), 'layer-9', {})).toThrow(
       expect.objectContaining({ code: 'no-such-batch' }) as Error,
     );
   });

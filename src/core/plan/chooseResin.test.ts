@@ -1,9 +1,9 @@
+import { type OneJob, chooseForOne, readOne } from '../../testing/planOne';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob, type Job } from '../job';
 import type { Resin } from '../resin/resinSchema';
-import { chooseResin, inChoiceOrder, type ChoiceOrder } from './chooseResin';
+import { inChoiceOrder, type ChoiceOrder } from './chooseResin';
 
-const job: Job = readJob({ ...exampleFile, room: { temperature: '23 °C' } });
+const job: OneJob = readOne({ ...exampleFile, room: { temperature: '23 °C' } });
 const card = (name: string, more: Partial<Resin>): Resin => ({
   ...job.resin,
   id: name,
@@ -31,7 +31,7 @@ const resins: Resin[] = [
   card('Rubber', { family: 'silicone-tin' }),
 ];
 const shelf = { resins, moulds: [] };
-const choices = chooseResin(job, shelf);
+const choices = chooseForOne(job, shelf);
 const named = (name: string, hardener?: string) =>
   choices.find((each) => each.name === name && each.hardener === hardener);
 
@@ -79,8 +79,8 @@ test.each<[ChoiceOrder, string]>([
 
 test('wants and colours rule resins out', () => {
   const uv: Resin = { ...card('Lamp', { family: 'uv', viscosity: '200 mPa·s' }), ratio: undefined };
-  const of = (more: Partial<Job>) =>
-    chooseResin({ ...job, ...more }, { resins: [uv], moulds: [] })[0];
+  const of = (more: Partial<OneJob>) =>
+    chooseForOne({ ...job, ...more }, { resins: [uv], moulds: [] })[0];
   expect(of({})?.fits).toBe(true);
   expect(of({ wants: ['glitter'] })?.reasons.map(({ code }) => code)).toContain(
     'too-thin-for-glitter',
@@ -89,13 +89,13 @@ test('wants and colours rule resins out', () => {
     'no-light-through-pigment',
   );
   const thick = { ...uv, viscosity: '3 Pa·s' };
-  const [row] = chooseResin({ ...job, wants: ['fine-detail'] }, { resins: [thick], moulds: [] });
+  const [row] = chooseForOne({ ...job, wants: ['fine-detail'] }, { resins: [thick], moulds: [] });
   expect(row?.reasons.map(({ code }) => code)).toContain('too-thick-for-detail');
 });
 
 test('a pot life shorter than the stirring is a reason, not an end', () => {
   const flash = card('Flash', { potLife: { time: '2 min' } });
-  expect(chooseResin(job, { resins: [flash], moulds: [] })[0]).toMatchObject({
+  expect(chooseForOne(job, { resins: [flash], moulds: [] })[0]).toMatchObject({
     fits: false,
     layers: undefined,
     reasons: [{ code: 'pot-life-too-short', severity: 'no' }],
@@ -103,5 +103,5 @@ test('a pot life shorter than the stirring is a reason, not an end', () => {
 });
 
 test('an empty shelf has nothing to choose from', () => {
-  expect(chooseResin(job, { resins: [], moulds: [] })).toEqual([]);
+  expect(chooseForOne(job, { resins: [], moulds: [] })).toEqual([]);
 });

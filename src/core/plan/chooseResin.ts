@@ -1,14 +1,18 @@
-import type { Job } from '../job';
+import { jobPour, type JobPour } from '../job/jobPour';
+import type { Job, Pour } from '../job/jobSchema';
+import { resolveJob } from '../job/resolveJob';
 import { InputError, type ProblemData } from '../problem';
 import { readResin, type ReadResin } from '../resin/readResin';
 import { clarities, type Clarity, type Resin } from '../resin/resinSchema';
 import { hardenerNames, withHardener } from '../resin/withHardener';
 import { familyOf, type ResinFamily } from '../resin/families';
-import { withCards } from './fromShelf';
-import { measurePour, type MeasuredPour } from './measurePour';
-import { planPour, type PouredPlan } from './planJob';
-import type { Shelf } from './planTypes';
-import { readingOf } from './readingOf';
+import { belowPour, type PlannedBelow } from './heat/belowPour';
+import { planResolved } from './planJob';
+import { planPour } from './planPour';
+import type { PourPlan, Shelf } from './planTypes';
+import { pouredForms, type FormOfPour } from './pouredForm';
+import { lotWarnings } from './warnings';
+import { buyingOf } from '../stock/buying';
 
 /** Why a resin does not fit a job, or fits with a thought. */
 export interface Fit {
@@ -56,10 +60,11 @@ const thinnestForGlitterMPaS = 500;
 const isSilicone = (family: ResinFamily): boolean => familyOf(family).kind === 'silicone';
 
 /** A mould round a master is made of silicone, and nothing else is. */
-const makesMould = ({ measure }: Job): boolean =>
+const makesMould = ({ measure }: JobPour): boolean =>
+  measure !== undefined &&
   measure.parts.some((part) => part.shape === 'mesh' && part.as === 'master');
 
-function suitability(job: Job, card: Resin, resin: ReadResin): readonly Fit[] {
+function suitability(job: JobPour, card: Resin, resin: ReadResin): readonly Fit[] {
   const found: Fit[] = [];
   const no = (code: string, data: ProblemData = {}): void =>
     void found.push({ code, severity: 'no', data });
@@ -91,15 +96,22 @@ const against: Readonly<Record<string, Fit['severity']>> = {
 };
 
 /** A pour that is not cut yet is cut by the resin: that is what is being chosen. */
-export function asChosen(job: Job, resin: Resin, hardener: string | undefined): Job {
-  const { style, heights: _, ...layers } = job.layers ?? {};
+export function asChosen(job: Job, index: number, resin: Resin, hardener: string | undefined): Job {
+  const pours = job.pours.map((pour, at) =>
+    at === index ? chosenPour(pour, resin, hardener) : pour,
+  );
+  return { ...job, pours };
+}
+
+function chosenPour(pour: Pour, resin: Resin, hardener: string | undefined): Pour {
+  const { style, heights: _, ...layers } = pour.layers ?? {};
   const cut = style === undefined || style === 'one-pour' ? 'equal' : style;
   // What the person knew of the other resin does not hold for this one.
   const { maxDepth: __, lockIn: ___, ...kept } = layers;
-  return { ...job, resin, hardener, layers: { ...kept, style: cut, heights: undefined } };
+  return { ...pour, resin, hardener, layers: { ...kept, style: cut, heights: undefined } };
 }
 
-function depthUsedBy({ layers, cut }: PouredPlan): number | undefined {
+function depthUsedBy({ layers, cut }: Pick<PourPlan, 'layers' | 'cut'>): number | undefined {
   if (cut.takesMm === undefined) return undefined;
   const depths = layers.flatMap(({ fromMm, toMm }) =>
     toMm === undefined ? [] : [toMm - (fromMm ?? 0)],
@@ -118,25 +130,51 @@ const nothing = {
   depthUsed: undefined,
 };
 
+/** What is poured before, as it is planned; nothing where that cannot be planned yet. */
+function earlierPours(job: Job, index: number, shelf: Shelf): readonly PlannedBelow[] {
+  if (index === 0) return [];
+  const before = { ...job, pours: job.pours.slice(0, index) };
+  try {
+    const resolved = resolveJob(before, shelf);
+    const forms = pouredForms(resolved);
+    return planResolved(resolved, shelf).pours.map((plan, at) => ({
+      pour: resolved.pours[at]!,
+      poured: forms[at]!.poured,
+      plan,
+    }));
+  } catch (error) {
+    if (error instanceof InputError) return [];
+    throw error;
+  }
+}
+
 /**
- * Every resin of the shelf with every hardener, held against a job and its room. Each is planned as the job would be.
+ * Every resin of the shelf with every hardener, held against one pour of a job and its room. Each is planned as the job would be.
+ * @param index the pour, counted from 0
  * @param shelf its cards, and the moulds that the job measures by
- * @throws InputError those of `measurePour`: what cannot be measured fits nothing
+ * @throws InputError those of `pouredForms`: what cannot be measured fits nothing
  */
-export function chooseResin(job: Job, shelf: Shelf, today?: string): readonly ResinChoice[] {
-  const { measure } = withCards(job, shelf);
+export function chooseResin(
+  job: Job,
+  index: number,
+  shelf: Shelf,
+  today?: string,
+): readonly ResinChoice[] {
+  const own = jobPour(job, index);
   // A known mass is another volume with each resin; everything else is measured once for all.
-  const byMass = measure.parts.some(({ shape }) => shape === 'amount');
-  let once: MeasuredPour | undefined;
+  const byMass = own.measure?.parts.some(({ shape }) => shape === 'amount') === true;
+  let once: FormOfPour | undefined;
+  const calibrations = shelf.calibrations;
+  const earlier = earlierPours(job, index, shelf);
   return shelf.resins.flatMap((found) =>
-    hardenerNames(found).map((hardenerName, index): ResinChoice => {
-      const hardener = index === 0 ? undefined : hardenerName;
+    hardenerNames(found).map((hardenerName, at): ResinChoice => {
+      const hardener = at === 0 ? undefined : hardenerName;
       const card = withHardener(found, hardener);
       const resin = readResin(card);
-      const chosen = asChosen(job, found, hardener);
-      const measured =
-        (byMass ? undefined : once) ?? measurePour(chosen, measure, readingOf(chosen, resin));
-      once = measured;
+      const resolved = resolveJob(asChosen(job, index, found, hardener), shelf);
+      const pour = resolved.pours[index]!;
+      const form = (byMass ? undefined : once) ?? pouredForms(resolved)[index]!;
+      once = form;
       const common = {
         resinId: found.id,
         name: found.name,
@@ -147,24 +185,22 @@ export function chooseResin(job: Job, shelf: Shelf, today?: string): readonly Re
         clarity: found.clarity,
         viscosityMPaS: resin.viscosityMPaS,
       };
-      const suits = suitability(job, card, resin);
+      const suits = suitability(own, card, resin);
       try {
-        const plan = planPour(chosen, {
-          card,
-          resin,
-          parts: measure.parts,
-          measured,
-          kept: shelf.calibrations,
-          leftoverMoulds: [],
-          warnings: [],
-          today,
+        const { plan } = planPour(pour, form.poured, {
+          kept: calibrations,
+          below: (partDepthMm) => belowPour(earlier, pour, form.poured, partDepthMm, calibrations),
+          ready: [],
         });
+        const buying = buyingOf(plan.totalMl, card, resin.mixedDensityGPerMl, today);
         const reasons = [
           ...suits,
-          ...plan.warnings.flatMap(({ code, data }): Fit[] => {
-            const severity = against[code];
-            return severity === undefined ? [] : [{ code, severity, data }];
-          }),
+          ...[...plan.warnings, ...lotWarnings(buying, card.name)].flatMap(
+            ({ code, data }): Fit[] => {
+              const severity = against[code];
+              return severity === undefined ? [] : [{ code, severity, data }];
+            },
+          ),
           ...plan.batches.slice(0, 1).flatMap(({ rule, surplusMl, ml }): Fit[] =>
             rule === 'least-batch'
               ? [
@@ -185,8 +221,8 @@ export function chooseResin(job: Job, shelf: Shelf, today?: string): readonly Re
           doneMin: plan.times.doneMin,
           potLifeMin: plan.working.potLifeMin,
           workingMin: plan.working.longestMin,
-          cost: plan.buying.cost,
-          leftoverMl: plan.buying.leftoverMl,
+          cost: buying.cost,
+          leftoverMl: buying.leftoverMl,
           depthUsed: depthUsedBy(plan),
         };
       } catch (error) {

@@ -1,6 +1,6 @@
 import { correctionOf, type Correction, type Poured } from '../mix/correction';
 import { InputError } from '../problem';
-import type { Plan } from './planTypes';
+import type { PourPlan } from './planTypes';
 
 /** A correction with where its surplus can go. */
 export interface BatchCorrection extends Correction {
@@ -12,16 +12,20 @@ export interface BatchCorrection extends Correction {
 
 /**
  * What to do when the scale does not say what a batch was to be.
- * @param batch its place in the plan
+ * @param batch the group that it is of; the first without it
  * @param poured what the scale says, g of each part
  * @throws InputError `no-such-batch`, `nothing-to-correct` for a resin in one bottle
  */
-export function correctBatch(plan: Plan, batch: number, poured: Poured): BatchCorrection {
-  const planned = plan.batches[batch];
+export function correctBatch(
+  pour: PourPlan,
+  batch: string | undefined,
+  poured: Poured,
+): BatchCorrection {
+  const planned = pour.batches.find(({ id }) => batch === undefined || id === batch);
   if (planned === undefined) {
-    throw new InputError('no-such-batch', batch + 1, { batches: plan.batches.length });
+    throw new InputError('no-such-batch', batch, { choices: pour.batches.map(({ id }) => id) });
   }
-  const { ratio } = plan.resin;
+  const { ratio } = pour.resin;
   if (ratio === undefined) throw new InputError('nothing-to-correct', undefined);
   const aG = planned.tintedAG ?? planned.a.g;
   const { stepG } = planned.onScale;
@@ -30,7 +34,7 @@ export function correctBatch(plan: Plan, batch: number, poured: Poured): BatchCo
       aG,
       bG: planned.b.g,
       massAPerB: aG / planned.b.g,
-      mixedDensityGPerMl: plan.resin.mixedDensityGPerMl,
+      mixedDensityGPerMl: pour.resin.mixedDensityGPerMl,
       limitMl: planned.container && planned.container.capacityMl * planned.container.fill,
       stepG,
     },

@@ -7,14 +7,14 @@ import { bestFilling } from '../stock/bestFilling';
 import type { Leftover, PlannedBatch } from './planTypes';
 
 /** One cavity of a small mould that stands ready. */
-interface ReadyCavity {
+export interface ReadyCavity {
   readonly mould: string;
   readonly cavity: string | undefined;
   readonly ml: number;
   readonly depthMm: number | undefined;
 }
 
-function readyCavities(moulds: readonly Mould[]): readonly ReadyCavity[] {
+export function readyCavities(moulds: readonly Mould[]): readonly ReadyCavity[] {
   return moulds.flatMap(({ name, cavities }) =>
     cavities.flatMap((cavity) => {
       const one = {
@@ -24,7 +24,7 @@ function readyCavities(moulds: readonly Mould[]): readonly ReadyCavity[] {
         depthMm:
           cavity.depth === undefined ? undefined : readQuantity(cavity.depth, lengthRule).value,
       };
-      return Array.from({ length: cavity.count ?? 1 }, () => one);
+      return Array.from({ length: cavity.count ?? 1 }, () => ({ ...one }));
     }),
   );
 }
@@ -49,27 +49,41 @@ function fillsOf(taken: readonly ReadyCavity[]): Leftover['fills'] {
 
 /**
  * A home for what each batch leaves: the cavities that use it best, the largest first, each once.
- * @param limits of one pour of the resin
+ * @param limits of one pour of the resin * @param all cavities that stand ready
+ * @returns where each batch's leftover goes, and the cavities that are still empty then
  * @throws InputError `too-many-cavities`
  */
 export function leftoversOf(
-  moulds: readonly Mould[],
+  all: readonly ReadyCavity[],
   batches: readonly PlannedBatch[],
   limits: DepthTaken,
-): readonly Leftover[] {
-  const all = readyCavities(moulds);
+): { readonly leftovers: readonly Leftover[]; readonly ready: readonly ReadyCavity[] } {
   const unfit = all.filter((each) => !fits(each, limits)).length;
   let ready = all.filter((each) => fits(each, limits));
-  return batches.map(({ leftMl }, batch) => {
+  const each = batches.flatMap((group) =>
+    Array.from({ length: group.count }, () => ({ group: group.id, leftMl: group.leftMl })),
+  );
+  const taken = new Set<ReadyCavity>();
+  const leftovers = each.map(({ group, leftMl }, batch): Leftover => {
     const { chosen, ml } = within('leftoverMoulds', () =>
       bestFilling(
         ready.map((each) => each.ml),
         leftMl,
       ),
     );
-    const taken = chosen.flatMap((index) => ready[index] ?? []).sort((a, b) => b.ml - a.ml);
+    const filled = chosen.flatMap((index) => ready[index] ?? []).sort((a, b) => b.ml - a.ml);
+    for (const cavity of filled) taken.add(cavity);
     const used = new Set(chosen);
     ready = ready.filter((_, index) => !used.has(index));
-    return { batch, leftMl, fills: fillsOf(taken), usedMl: ml, remainsMl: leftMl - ml, unfit };
+    return {
+      batch,
+      group,
+      leftMl,
+      fills: fillsOf(filled),
+      usedMl: ml,
+      remainsMl: leftMl - ml,
+      unfit,
+    };
   });
+  return { leftovers, ready: all.filter((cavity) => !taken.has(cavity)) };
 }

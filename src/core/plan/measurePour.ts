@@ -1,8 +1,7 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import { allowancesOf, type SpreadAllowance } from '../measure/allowances/allowances';
 import { overageOfKind } from '../measure/allowances/overage';
-import { measureWhole, type MeasuredWhole } from '../measure/measureWhole';
-import type { Reading } from '../measure/parts/reading';
+import type { MeasuredWhole } from '../measure/measureWhole';
 import { readQuantity } from '../quantity/readQuantity';
 import { overageRule } from '../quantity/rules';
 
@@ -16,7 +15,7 @@ export interface MeasuredPour {
 }
 
 /** The overage that was typed, or the one that goes with the kind of job. */
-function overageOf(job: Job): MeasuredPour['overage'] {
+function overageOf(job: JobPour): MeasuredPour['overage'] {
   if (job.overage !== undefined) {
     return { share: readQuantity(job.overage, overageRule).value, rule: 'overage-as-typed' };
   }
@@ -27,12 +26,11 @@ function overageOf(job: Job): MeasuredPour['overage'] {
 }
 
 /**
- * Measures a job.
- * @param measure with the moulds that count for it, see `withCards`
- * @throws InputError those of `measureWhole` and `allowancesOf`
+ * What is poured besides what there is to fill.
+ * @param whole what the pour fills or covers
+ * @throws InputError those of `allowancesOf`
  */
-export function measurePour(job: Job, measure: Job['measure'], reading: Reading): MeasuredPour {
-  const whole = measureWhole(measure, reading);
+export function measurePour(job: JobPour, whole: MeasuredWhole): MeasuredPour {
   const overage = overageOf(job);
   const spread = allowancesOf(job.allowances, overage.share, whole);
   const planing = spread.find(({ code, on }) => code === 'planing' && on);

@@ -1,11 +1,17 @@
 import { readPigment, refuseSpoilers, type ReadPigment } from '../colour/dose';
 import type { Portion } from '../colour/colourSchemas';
 import { sharePortions, type Cells, type SharedPortion } from '../colour/portions';
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import type { LayerVolume } from '../layers/splitAtHeights';
 import { within } from '../measure/within';
 import type { MeasuredWhole } from '../measure/measureWhole';
 import { amountsOf } from '../mix/amounts';
+import {
+  readFillers,
+  refuseOverHeap,
+  resinShareOf,
+  type MixedFiller,
+} from '../mix/fillers/readFillers';
 import type { ReadResin } from '../resin/readResin';
 import type { ResinFamily } from '../resin/families';
 import type { PigmentDose, PlannedPortion } from './planTypes';
@@ -17,7 +23,9 @@ export interface Mixture {
   readonly name: string | undefined;
   readonly swatch: string | undefined;
   readonly pigments: readonly PigmentDose[];
-  /** What is poured of it in each layer, allowances included, residue not. */
+  /** Solids in it. */
+  readonly fillers: readonly MixedFiller[];
+  /** What is poured of it in each layer, fillers and allowances included, residue not. */
   readonly pouredMlByLayer: readonly number[];
 }
 
@@ -67,18 +75,52 @@ export const doseFor = (dose: PigmentDose, part: number): PigmentDose => ({
   drops: dose.drops && dose.drops * part,
 });
 
-/** Portions of the same name and the same pigments are one colour, mixed once. */
-const colourKey = ({ name, pigments }: Portion): string =>
-  `${name.trim()}\n${JSON.stringify(pigments ?? [])}`;
+/** Portions of the same name, pigments and fillers are one colour, mixed once. */
+const colourKey = ({ name, pigments, fillers }: Portion): string =>
+  `${name.trim()}\n${JSON.stringify([pigments ?? [], fillers ?? []])}`;
+
+/** Fillers of the whole pour with those of one portion; a heap can fill it only once. */
+function withMoreFillers(
+  ofAll: readonly MixedFiller[],
+  more: Portion['fillers'],
+  mixedMl: number,
+  place: string,
+): readonly MixedFiller[] {
+  if (more === undefined) return ofAll;
+  const all = [...ofAll, ...readFillers(more, mixedMl, place)];
+  refuseOverHeap(all, mixedMl, place);
+  return all;
+}
+
+/** Portions of one colour say the same fillers; told by mass they are another share of each, so the mean counts. */
+function fillersTogether(
+  indices: readonly number[],
+  portions: readonly PlannedPortion[],
+  fillers: readonly (readonly MixedFiller[])[],
+): readonly MixedFiller[] {
+  const [first] = indices;
+  const own = first === undefined ? [] : (fillers[first] ?? []);
+  if (own.length === 0) return own;
+  const ml = (index: number): number =>
+    (portions[index]?.pouredMlByLayer ?? []).reduce((total, each) => total + each, 0);
+  const allMl = indices.reduce((total, index) => total + ml(index), 0);
+  return own.map((filler, at) => ({
+    ...filler,
+    share: indices.reduce(
+      (total, index) => total + ((fillers[index]?.[at]?.share ?? 0) * ml(index)) / allMl,
+      0,
+    ),
+  }));
+}
 
 /**
  * What is mixed, and for which portions.
  * @param pouredMl what each layer takes, residue in cups left aside
  * @param tintShare what the whole-A tint is of the mixed mass
- * @throws InputError those of `sharePortions`, `readPigment` and `refuseSpoilers`
+ * @throws InputError those of `sharePortions`, `readPigment` and `refuseSpoilers`, `readFillers`
  */
 export function mixturesOf(
-  job: Job,
+  job: JobPour,
   {
     whole,
     cut,
@@ -94,11 +136,15 @@ export function mixturesOf(
   },
 ): { readonly mixtures: readonly Mixture[]; readonly portions: readonly PlannedPortion[] } {
   const typed = job.portions ?? [];
+  const sum = (values: readonly number[]): number =>
+    values.reduce((total, each) => total + each, 0);
+  const ofAll = readFillers(job.fillers ?? [], sum(pouredMl), 'fillers');
   const plain = {
     portions: [],
     name: undefined,
     swatch: undefined,
     pigments: [],
+    fillers: ofAll,
     pouredMlByLayer: pouredMl,
   };
   if (typed.length === 0) return { mixtures: [plain], portions: [] };
@@ -106,13 +152,15 @@ export function mixturesOf(
   const factors = pouredMl.map((ml, layer) => ml / (cut[layer]?.cavityMl ?? ml));
   const poured = (cavityMlByLayer: readonly number[]): number[] =>
     cavityMlByLayer.map((ml, layer) => (ml === 0 ? 0 : ml * (factors[layer] ?? 1)));
-  const sum = (values: readonly number[]): number =>
-    values.reduce((total, each) => total + each, 0);
+  const fillersByPortion: (readonly MixedFiller[])[] = [];
 
   const portions = shared.map(({ portion, index, share, cavityMlByLayer }: SharedPortion) => {
     const place = `portions[${index}]`;
     const pouredMlByLayer = poured(cavityMlByLayer);
-    const amounts = amountsOf(sum(pouredMlByLayer), resin);
+    const ofPortionMl = sum(pouredMlByLayer);
+    const fillers = withMoreFillers(ofAll, portion.fillers, ofPortionMl, `${place}.fillers`);
+    fillersByPortion.push(fillers);
+    const amounts = amountsOf(ofPortionMl * resinShareOf(fillers), resin);
     const depthMm = depthOf(portion, whole, cut);
     const pigments = (portion.pigments ?? []).map((pigment, at) =>
       within(`${place}.pigments[${at}]`, () =>
@@ -166,6 +214,7 @@ export function mixturesOf(
       portions: indices,
       name: first?.name,
       swatch: first?.swatch,
+      fillers: fillersTogether(indices, portions, fillersByPortion),
       // A test cup may give each portion a dose for its own depth: together they are what goes in.
       pigments: (first?.pigments ?? []).map((dose, at) => {
         const g = sum(own.map(({ pigments }) => pigments[at]?.g ?? 0));

@@ -1,4 +1,5 @@
-import type { Job } from '../job';
+import type { Job } from '../job/jobSchema';
+import { resolveJob } from '../job/resolveJob';
 import { knotsOfSlabs } from '../measure/form/knots';
 import type { Measured } from '../measure/measured';
 import type { MouldMaterial } from '../measure/mould/materials';
@@ -6,9 +7,6 @@ import type { Mould, MouldCavity } from '../measure/mould/mouldSchema';
 import { measurePart } from '../measure/parts/measurePart';
 import type { Part } from '../measure/parts/partSchema';
 import { within } from '../measure/within';
-import { readResin } from '../resin/readResin';
-import { withHardener } from '../resin/withHardener';
-import { withCards } from './fromShelf';
 import type { Shelf } from './planTypes';
 import { readingOf } from './readingOf';
 
@@ -42,9 +40,11 @@ function cavityOf({ name, count }: Part, { solid, doubt }: Measured): MouldCavit
  * @throws InputError those of `measurePart`
  */
 export function mouldOfJob(job: Job, shelf: Shelf, only?: number): MeasuredMould {
-  const { resin, measure } = withCards(job, shelf);
-  const reading = readingOf(job, readResin(withHardener(resin, job.hardener)));
-  const kept = measure.parts
+  const { job: found, pours } = resolveJob(job, shelf);
+  const [first] = pours;
+  if (first === undefined) throw new RangeError('a job has a pour');
+  const reading = readingOf(first.said, first.resin);
+  const kept = (found.measure?.parts ?? [])
     .map((part, index) => ({ part, index }))
     .filter(({ index }) => only === undefined || index === only);
   const [single] = kept;

@@ -1,4 +1,4 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import { amountsOf } from '../mix/amounts';
 import { splitIntoBatches, type BatchLimits, type Split } from '../mix/batches';
 import { cupMarksOf } from '../mix/cupMarks';
@@ -8,8 +8,9 @@ import { workingMin, type Working } from '../mix/working';
 import { readQuantity } from '../quantity/readQuantity';
 import { volumeRule, waterTemperatureRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
+import { resinShareOf, type MixedFiller } from '../mix/fillers/readFillers';
 import { doseFor, type Mixture } from './mixtures';
-import type { PlannedBatch, PlannedPortion, PlannedTint } from './planTypes';
+import type { FillerAmount, PlannedBatch, PlannedPortion, PlannedTint } from './planTypes';
 
 /** One mixture in one layer, with the batches it takes. */
 export interface MixedLayer {
@@ -18,6 +19,29 @@ export interface MixedLayer {
   readonly pouredMl: number;
   readonly split: Split;
 }
+
+/** Everything from one mix, coloured after it is divided; what one colour has of fillers is stirred in there too. */
+function asOne(mixtures: readonly Mixture[], pouredMl: readonly number[]): Mixture {
+  const inAll = mixtures[0]?.fillers.filter(({ name }) =>
+    mixtures.every(({ fillers }) => fillers.some((other) => other.name === name)),
+  );
+  return {
+    portions: [],
+    name: undefined,
+    swatch: undefined,
+    pigments: [],
+    fillers: inAll ?? [],
+    pouredMlByLayer: pouredMl,
+  };
+}
+
+/** What so much of a mix holds of its fillers. */
+export const fillersIn = (fillers: readonly MixedFiller[], mixedMl: number): FillerAmount[] =>
+  fillers.map(({ name, kind, share, grainGPerMl, bulkGPerMl, assumed }) => {
+    const ml = share * mixedMl;
+    const g = ml * grainGPerMl;
+    return { name, kind, share, g, ml, looseMl: g / bulkGPerMl, grainGPerMl, assumed };
+  });
 
 /**
  * What is mixed when: layer by layer, colour by colour; as shares of one mix where the person works that way.
@@ -29,14 +53,7 @@ export function mixLayers(
   limits: BatchLimits,
   oneBatch: boolean,
 ): readonly MixedLayer[] {
-  const plain: Mixture = {
-    portions: [],
-    name: undefined,
-    swatch: undefined,
-    pigments: [],
-    pouredMlByLayer: pouredMl,
-  };
-  const mixed = oneBatch ? [plain] : mixtures;
+  const mixed = oneBatch ? [asOne(mixtures, pouredMl)] : mixtures;
   return pouredMl.flatMap((_, layer) =>
     mixed.flatMap((mixture): MixedLayer[] => {
       const needMl = mixture.pouredMlByLayer[layer] ?? 0;
@@ -54,7 +71,7 @@ const nothingShown = { inCup: undefined, strokes: undefined, cupMarks: undefined
 /** What a batch shows besides its exact figures, by the way it is measured out. */
 function shown(
   amounts: ReturnType<typeof amountsOf>,
-  mixing: Job['mixing'],
+  mixing: JobPour['mixing'],
   { ratio }: ReadResin,
   waterC: number | undefined,
 ): Pick<PlannedBatch, 'inCup' | 'strokes' | 'cupMarks'> {
@@ -82,11 +99,11 @@ function shown(
 }
 
 /**
- * Every batch in the order it is mixed, with what is weighed for it.
+ * Every group of equal batches in the order it is mixed, with what is weighed for each of them.
  * @param overageMl what of each layer is overage: it is left over when nothing goes wrong
  */
 export function planBatches(
-  job: Job,
+  job: JobPour,
   mixed: readonly MixedLayer[],
   {
     resin,
@@ -112,9 +129,21 @@ export function planBatches(
       ? undefined
       : readQuantity(job.cupMarks.water, waterTemperatureRule).value;
   const tinted = 1 + (tint?.perAG ?? 0);
-  return mixed.flatMap(({ layer, mixture, pouredMl: needMl, split }): PlannedBatch[] => {
+  const ids = new Map<string, number>();
+  /** Two colours of one name in a layer are told apart by their order. */
+  const idFor = (layer: number, colour: string | undefined): string => {
+    const id = colour === undefined ? `layer-${layer + 1}` : `layer-${layer + 1}/${colour}`;
+    const before = ids.get(id) ?? 0;
+    ids.set(id, before + 1);
+    return before === 0 ? id : `${id}/${before + 1}`;
+  };
+  return mixed.map(({ layer, mixture, pouredMl: needMl, split }): PlannedBatch => {
     const { batchMl, count, container, limitMl, surplusMl } = split;
-    const amounts = amountsOf(batchMl, resin);
+    const hasFillers = mixture.fillers.length > 0;
+    const amounts = amountsOf(
+      hasFillers ? batchMl * resinShareOf(mixture.fillers) : batchMl,
+      resin,
+    );
     const tintedAG = amounts.a.g * tinted;
     const scale = onScale(tintedAG, resin.ratio && resin.ratio.massAPerB * tinted, stepG);
     const mixtureMl = mixture.pouredMlByLayer.reduce((sum, ml) => sum + ml, 0);
@@ -123,7 +152,11 @@ export function planBatches(
       Math.max(0, scale.totalG - tintedAG - amounts.b.g) / resin.mixedDensityGPerMl;
     const { ml, g, a, b } = amounts;
     const { inCup: cup, strokes, cupMarks } = shown(amounts, job.mixing, resin, waterC);
-    const batch: PlannedBatch = {
+    return {
+      id: idFor(layer, mixture.name),
+      count,
+      filledMl: hasFillers ? batchMl : undefined,
+      fillers: hasFillers ? fillersIn(mixture.fillers, batchMl) : undefined,
       ml,
       g,
       a,
@@ -165,6 +198,5 @@ export function planBatches(
       strokes,
       cupMarks,
     };
-    return Array.from({ length: count }, () => batch);
   });
 }

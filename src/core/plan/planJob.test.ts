@@ -1,12 +1,16 @@
+import { upgradeDraft } from '../job/upgradeJob';
+import { type OneJob, planOne, readOne } from '../../testing/planOne';
+import { checkJob } from '../job/readJob';
 import * as fc from 'fast-check';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { checkJob, readJob, type Job } from '../job';
 import { InputError } from '../problem';
-import { planJob } from './planJob';
 
-const tray: Job = readJob(exampleFile);
+const tray: OneJob = readOne(exampleFile);
 
-const withParts = (...parts: Job['measure']['parts']): Job => ({ ...tray, measure: { parts } });
+const withParts = (...parts: OneJob['measure']['parts']): OneJob => ({
+  ...tray,
+  measure: { parts },
+});
 const bowl = {
   shape: 'frustum',
   bottomDiameter: '120 mm',
@@ -16,7 +20,7 @@ const bowl = {
 } as const;
 
 describe('the tray', () => {
-  const plan = planJob(tray);
+  const plan = planOne(tray);
 
   test('volumes and masses', () => {
     expect(plan.cavityMl).toBeCloseTo(1905.0, 1);
@@ -52,12 +56,12 @@ describe('the tray', () => {
   });
 
   test('is plain data', () => {
-    expect(JSON.parse(JSON.stringify(plan))).toEqual(JSON.parse(JSON.stringify(planJob(tray))));
+    expect(JSON.parse(JSON.stringify(plan))).toEqual(JSON.parse(JSON.stringify(planOne(tray))));
   });
 });
 
 test('the coat in both ounces', () => {
-  const plan = planJob(
+  const plan = planOne(
     withParts({
       shape: 'coat',
       length: '38 in',
@@ -72,10 +76,10 @@ test('the coat in both ounces', () => {
 });
 
 describe('layers', () => {
-  const layered = (...heights: string[]): Job => ({ ...withParts(bowl), layers: { heights } });
+  const layered = (...heights: string[]): OneJob => ({ ...withParts(bowl), layers: { heights } });
 
   test('a bowl cut at 40 mm pours 619.9 ml and 1022.1 ml', () => {
-    const { layers, batches } = planJob(layered('40 mm'));
+    const { layers, batches } = planOne(layered('40 mm'));
     expect(layers.map(({ cavityMl }) => Number(cavityMl.toFixed(1)))).toEqual([619.9, 1022.1]);
     // 681.9 ml and 1124.3 ml to mix, 800 ml in the bucket.
     expect(batches.map(({ layer }) => layer)).toEqual([0, 1, 1]);
@@ -85,7 +89,7 @@ describe('layers', () => {
     [['80 mm'], 'height-above-top', 'layers.heights[0]'],
     [['40 mm', '40 mm'], 'heights-not-rising', 'layers.heights[1]'],
   ])('%j is refused', (heights, code, field) => {
-    expect(() => planJob(layered(...heights))).toThrow(
+    expect(() => planOne(layered(...heights))).toThrow(
       expect.objectContaining({ code, field }) as Error,
     );
   });
@@ -95,43 +99,43 @@ describe('layers', () => {
       ...withParts(bowl, { shape: 'amount', amount: '1 l', count: 1 }),
       layers: { heights: ['9 mm'] },
     };
-    expect(() => planJob(job)).toThrow(expect.objectContaining({ code: 'no-height' }) as Error);
+    expect(() => planOne(job)).toThrow(expect.objectContaining({ code: 'no-height' }) as Error);
   });
 });
 
 describe('warnings', () => {
   test('deeper than the label, until it is cut into layers', () => {
-    const deep: Job = {
+    const deep: OneJob = {
       ...withParts(bowl),
       resin: { ...tray.resin, depth: { greatest: '50 mm' } },
     };
-    expect(planJob(deep).warnings).toEqual([
+    expect(planOne(deep).warnings).toEqual([
       expect.objectContaining({
         code: 'deeper-than-label',
         data: expect.objectContaining({ depthMm: 80, greatestDepthMm: 50 }),
       }),
     ]);
-    expect(planJob({ ...deep, layers: { heights: ['40 mm'] } }).warnings).toEqual([]);
+    expect(planOne({ ...deep, layers: { heights: ['40 mm'] } }).warnings).toEqual([]);
   });
 
   test('a scale too coarse to keep the ratio', () => {
-    const drop: Job = {
+    const drop: OneJob = {
       ...withParts({ shape: 'amount', amount: '12 g', count: 1 }),
       overage: '0 %',
     };
-    const [warning] = planJob(drop).warnings;
+    const [warning] = planOne(drop).warnings;
     expect(warning?.code).toBe('scale-too-coarse');
-    expect(planJob({ ...drop, scaleStep: '0.1 g' }).warnings).toEqual([]);
+    expect(planOne({ ...drop, scaleStep: '0.1 g' }).warnings).toEqual([]);
   });
 
   test('more in a batch than the container takes', () => {
-    const [warning] = planJob({ ...tray, batches: 2 }).warnings;
+    const [warning] = planOne({ ...tray, batches: 2 }).warnings;
     expect(warning).toMatchObject({ code: 'over-container', data: { limitMl: 800 } });
   });
 
   test('a container that would take too many batches is refused', () => {
     const thimble = { ...tray, container: { capacity: '3 ml', fill: '80 %' } };
-    expect(() => planJob(thimble)).toThrow(
+    expect(() => planOne(thimble)).toThrow(
       expect.objectContaining({
         code: 'container-too-small',
         field: 'container.capacity',
@@ -141,26 +145,26 @@ describe('warnings', () => {
 });
 
 describe('the shelf', () => {
-  const job: Job = { ...tray, resin: { ...tray.resin, id: 'x' } };
+  const job: OneJob = { ...tray, resin: { ...tray.resin, id: 'x' } };
 
   test('a mended card mends its jobs', () => {
     const mended = { ...job.resin, ratio: { by: 'volume', a: 2, b: 1 } as const };
-    expect(planJob(job, { resins: [mended], moulds: [] }).a.ml).toBeCloseTo((2095.5 * 2) / 3, 6);
+    expect(planOne(job, { resins: [mended], moulds: [] }).a.ml).toBeCloseTo((2095.5 * 2) / 3, 6);
   });
 
   test('a card that is gone is told, and the copy in the job stands', () => {
-    const plan = planJob(job, { resins: [], moulds: [] });
+    const plan = planOne(job, { resins: [], moulds: [] });
     expect(plan.warnings).toEqual([expect.objectContaining({ code: 'resin-not-on-shelf' })]);
     expect(plan.a.ml).toBeCloseTo(1571.6, 1);
   });
 
   test('a file that names a card is planned with its own copy, without a word about a shelf', () => {
-    expect(planJob(job).warnings).toEqual([]);
+    expect(planOne(job).warnings).toEqual([]);
   });
 
   test('the reason tells how the card that is used states its ratio, not the copy in the job', () => {
     const byWeight = { ...job.resin, ratio: { by: 'weight', a: 2, b: 1 } as const };
-    const why = planJob(job, { resins: [byWeight], moulds: [] }).why.find(
+    const why = planOne(job, { resins: [byWeight], moulds: [] }).why.find(
       ({ figure }) => figure === 'ratio',
     );
     expect(why?.rule).toBe('stated-by-weight');
@@ -179,7 +183,7 @@ test('for any job: parts and batches add up, the ratio holds, no batch is over t
   });
   fc.assert(
     fc.property(job, ({ lengthMm, count, overagePercent, a, by, capacityMl, densityB }) => {
-      const plan = planJob({
+      const plan = planOne({
         ...withParts(
           { shape: 'box', length: `${lengthMm} mm`, width: '150 mm', depth: '30 mm', count },
           bowl,
@@ -224,7 +228,7 @@ describe('bad input', () => {
     ['a slip in a key', { dept: '3 mm' }, 'unknown-key', 'measure.parts[0]'],
   ])('%s', (_, change, code, field) => {
     const bad = { ...tray, measure: { parts: [{ ...part, ...change }] } };
-    expect(() => readJob(bad)).toThrow(expect.objectContaining({ code, field }) as Error);
+    expect(() => readOne(bad)).toThrow(expect.objectContaining({ code, field }) as Error);
   });
 
   test.each([
@@ -252,7 +256,7 @@ describe('bad input', () => {
   ])('%s', (_, bad, code, field) => {
     let thrown: unknown;
     try {
-      readJob(bad);
+      readOne(bad);
     } catch (error) {
       thrown = error;
     }
@@ -267,7 +271,7 @@ describe('bad input', () => {
       measure: { parts: [{ ...part, shape: 'cylinder', diameter: 'wide' }] },
     };
     expect(
-      checkJob(draft)
+      checkJob(upgradeDraft(draft))
         .problems.map(({ field }) => field)
         .sort(),
     ).toEqual(['measure.parts[0].diameter', 'name']);

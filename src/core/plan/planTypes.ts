@@ -8,7 +8,6 @@ import type { Mould } from '../measure/mould/mouldSchema';
 import type { PigmentKind } from '../colour/pigmentKinds';
 import type { LayerJoint } from '../layers/jointOf';
 import type { DepthTaken } from '../layers/layerHeights';
-import type { LayerStyle } from '../layers/layersSchema';
 import type { MixAmounts } from '../mix/amounts';
 import type { BatchRule } from '../mix/batches';
 import type { MeasuredBy } from '../mix/mixingSchema';
@@ -20,12 +19,15 @@ import type { CardDoubt } from '../resin/doubtsOfCard';
 import type { Buying } from '../stock/buying';
 import type { ProblemData } from '../problem';
 import type { ResinFamily } from '../resin/families';
+import type { CoveredFace, PourRole } from '../job/coversSchema';
+import type { Joint, LayerStyle } from '../layers/layersSchema';
+import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';
 import type { ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 
-/** What a warning or a reason is about, by code; words live in the interface. */
+/** What a warning is about, by code; words live in the interface. */
 export interface Warning {
   readonly code:
     | 'deeper-than-label'
@@ -44,6 +46,10 @@ export interface Warning {
     | 'tint-depth-not-for-opaque'
     | 'lots-expired'
     | 'layers-need-a-form'
+    | 'fills-gap'
+    | 'filler-spoils-family'
+    | 'filler-against-detail'
+    | 'filler-density-assumed'
     | CardDoubt['code']
     | PartWarning['code'];
   readonly severity: 'tell' | 'warn';
@@ -114,7 +120,30 @@ export interface BatchShare {
   readonly pigments: readonly PigmentDose[];
 }
 
+/** A filler as it is weighed. */
+export interface FillerAmount {
+  readonly name: string;
+  readonly kind: FillerKindName;
+  /** Of the mixed volume. */
+  readonly share: number;
+  readonly g: number;
+  /** Of its grains, and as a loose heap. */
+  readonly ml: number;
+  readonly looseMl: number;
+  readonly grainGPerMl: number;
+  /** Its density is the kind's usual one. */
+  readonly assumed: boolean;
+}
+
+/** Equal batches of one mixture in one layer. */
 export interface PlannedBatch extends MixAmounts {
+  /** Stays with it while the plan changes: what it is for, such as `layer-2` or `layer-1/Amber`. */
+  readonly id: string;
+  /** How many of it are mixed. */
+  readonly count: number;
+  /** Resin and fillers together, and the fillers; undefined without any. */
+  readonly filledMl: number | undefined;
+  readonly fillers: readonly FillerAmount[] | undefined;
   /** Which layer it is for, counted from 0. */
   readonly layer: number;
   /** The portions it is for, by their place; empty for plain resin and where all are from one batch. */
@@ -148,12 +177,15 @@ export interface PlannedLayer extends LayerVolume, MixAmounts {
   /** How it joins the one under it; undefined for the first. */
   readonly joint: LayerJoint | undefined;
   readonly batches: readonly PlannedBatch[];
+  /** Resin and fillers together; undefined without any. */
+  readonly filledMl: number | undefined;
 }
 
 /** Where a batch's leftover goes. */
 export interface Leftover {
-  /** Its place among the batches. */
+  /** Its place among the batches, each counted by itself, and the group it is of. */
   readonly batch: number;
+  readonly group: string;
   readonly leftMl: number;
   /** In the order to fill them: the largest first. */
   readonly fills: readonly {
@@ -177,9 +209,8 @@ export interface PlanTimes {
   readonly doneMin: number | undefined;
 }
 
-/** Everything that follows from a job: derived, serialisable, never stored. All figures unrounded. */
-export interface Plan {
-  readonly name: string;
+/** What a pour goes into or onto, measured. */
+export interface PouredSection {
   readonly roomTemperatureC: number;
   readonly parts: readonly MeasuredPart[];
   readonly inserts: readonly MeasuredInsert[];
@@ -188,16 +219,26 @@ export interface Plan {
   readonly cavityMl: number;
   readonly cavityPlusMinusMl: number;
   readonly cavityErrs: Doubt['errs'];
-  /** V(h) of what there is to fill; empty where a part has no form. */
-  readonly heightCurve: readonly HeightVolume[];
-  /** What is mixed besides, each by itself; those that are off count nothing. */
-  readonly allowances: readonly Allowance[];
   readonly cavityUsFlOz: number;
   readonly cavityImperialFlOz: number;
+  /** What is mixed besides, each by itself; those that are off count nothing. */
+  readonly allowances: readonly Allowance[];
+}
+
+/** What is mixed for a pour, in all. */
+export interface AmountsSection {
+  /** Of resin. */
   readonly totalMl: number;
   readonly totalG: number;
   readonly a: MixAmounts['a'];
   readonly b: MixAmounts['b'];
+  /** Resin and fillers together, and the fillers; undefined without any. */
+  readonly filledMl: number | undefined;
+  readonly fillers: readonly FillerAmount[] | undefined;
+}
+
+/** What it is mixed of, and how. */
+export interface MixSection {
   readonly resin: {
     readonly name: string;
     readonly family: ResinFamily;
@@ -216,20 +257,118 @@ export interface Plan {
     readonly first: 'a' | 'b';
     readonly cups: 'one' | 'own';
   };
-  /** How the pour is cut, and what the resin takes. */
-  readonly cut: DepthTaken & { readonly style: LayerStyle | 'heights' };
-  readonly layers: readonly PlannedLayer[];
-  readonly batches: readonly PlannedBatch[];
   readonly portions: readonly PlannedPortion[];
   readonly tint: PlannedTint | undefined;
   /** `longestMin` is what mixing and pouring the largest batch takes. */
   readonly working: Working & { readonly longestMin: number };
   readonly cupMarks: readonly CupMark[];
-  readonly leftovers: readonly Leftover[];
-  readonly buying: Buying;
+}
+
+/** How it is cut into layers, and what is mixed for each. */
+export interface LayersSection {
+  /** How the pour is cut, and what the resin takes. */
+  readonly cut: DepthTaken & { readonly style: LayerStyle | 'heights' };
+  readonly layers: readonly PlannedLayer[];
+  readonly batches: readonly PlannedBatch[];
+}
+
+/** One pour of a plan: everything that follows for it. All figures unrounded. */
+export interface PourPlan extends PouredSection, AmountsSection, MixSection, LayersSection {
+  readonly index: number;
+  readonly id: string;
+  /** As the person calls it. */
+  readonly name: string | undefined;
+  readonly role: PourRole;
+  readonly kind: 'fills' | 'covers' | 'own';
+  /** Of a fill: where it lies in the form, heights over its floor. Undefined for what has no form. */
+  readonly between: { readonly fromMm: number; readonly toMm: number } | undefined;
+  /** Of what covers a face: which one, up to where, and how thick. */
+  readonly face:
+    | { readonly name: CoveredFace; readonly upToMm: number; readonly thicknessMm: number }
+    | undefined;
   readonly times: PlanTimes;
+  /** How it joins the pour before it; undefined for the first. */
+  readonly joins: PourJoint | undefined;
+  readonly leftovers: readonly Leftover[];
   readonly why: readonly Reason[];
   readonly warnings: readonly Warning[];
+}
+
+/** How a pour joins the one before it, and when it is poured at the earliest. */
+export interface PourJoint {
+  readonly school: Joint;
+  /** After the last layer of the pour before it; undefined where its card gives no time. */
+  readonly waitMin: number | undefined;
+  /** Whether the person said how long. */
+  readonly typed: boolean;
+}
+
+/** What is poured of one resin in all pours. */
+export interface ResinBuying {
+  /** The card, with its kits and lots. */
+  readonly card: Resin;
+  /** Pours that it is for, counted from 0. */
+  readonly pours: readonly number[];
+  readonly buying: Buying;
+}
+
+/** The form of the job, measured once. */
+export interface FormSection {
+  readonly parts: readonly MeasuredPart[];
+  readonly inserts: readonly MeasuredInsert[];
+  readonly depthMm: number | undefined;
+  readonly cavityMl: number;
+  readonly cavityPlusMinusMl: number;
+  readonly cavityErrs: Doubt['errs'];
+  /** V(h) of what there is to fill; empty where a part has no form. */
+  readonly heightCurve: readonly HeightVolume[];
+}
+
+/** All pours together. */
+export interface TogetherSection {
+  readonly cavityMl: number;
+  readonly cavityUsFlOz: number;
+  readonly cavityImperialFlOz: number;
+  readonly cavityUsGal: number;
+  readonly totalMl: number;
+  readonly totalG: number;
+}
+
+/** What the finished piece weighs, as far as it is known. */
+export interface WeightSection {
+  readonly resinG: number;
+  readonly fillersG: number;
+  readonly insertsG: number;
+  /** Inserts whose density nobody said. */
+  readonly unknownInserts: number;
+  readonly totalG: number;
+}
+
+/** When each pour begins, and when the piece is done, min from the first. */
+export interface JobTimes {
+  /** Undefined from where a card does not say. */
+  readonly startsMin: readonly (number | undefined)[];
+  readonly doneMin: number | undefined;
+}
+
+/** A warning that says which pour it is about; undefined for the job's own. */
+export interface JobWarning extends Warning {
+  readonly pour: { readonly index: number; readonly name: string | undefined } | undefined;
+}
+
+/** Everything that follows from a job: derived, serialisable, never stored. */
+export interface Plan {
+  readonly name: string;
+  readonly roomTemperatureC: number;
+  /** Undefined where every pour measures for itself. */
+  readonly form: FormSection | undefined;
+  readonly pours: readonly PourPlan[];
+  readonly together: TogetherSection;
+  /** Resin by resin, for the whole job. */
+  readonly buying: readonly ResinBuying[];
+  readonly weight: WeightSection;
+  readonly times: JobTimes;
+  readonly warnings: readonly JobWarning[];
 }
 
 /** What the person has. */

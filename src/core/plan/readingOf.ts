@@ -1,4 +1,4 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import type { Reading } from '../measure/parts/reading';
 import { readQuantity } from '../quantity/readQuantity';
 import { lengthRule, massRule } from '../quantity/rules';
@@ -9,9 +9,9 @@ const usualScaleStep = '1 g';
 const usualTapeStep = '1 mm';
 
 /** What a job's measures are read with. */
-export function readingOf(job: Job, resin: ReadResin): Reading {
+export function readingOf(job: JobPour, resin: ReadResin): Reading {
   return {
-    tapeStepMm: readQuantity(job.measure.readTo ?? usualTapeStep, lengthRule).value,
+    tapeStepMm: readQuantity(job.measure?.readTo ?? usualTapeStep, lengthRule).value,
     scaleStepG: readQuantity(job.scaleStep ?? usualScaleStep, massRule).value,
     mixedDensityGPerMl: resin.mixedDensityGPerMl,
   };

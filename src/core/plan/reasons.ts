@@ -1,16 +1,20 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import type { Allowance } from '../measure/allowances/allowances';
 import type { MeasuredWhole } from '../measure/measureWhole';
 import type { Working } from '../mix/working';
 import type { ReadResin } from '../resin/readResin';
-import type { Plan, PlannedBatch, PlannedLayer, Reason } from './planTypes';
+import type { PlannedBatch, PlannedLayer, PourPlan, Reason } from './planTypes';
+
+/** How many batches there are in all groups. */
+export const countOf = (batches: readonly PlannedBatch[]): number =>
+  batches.reduce((sum, { count }) => sum + count, 0);
 
 /** What decided the batches, of those that several mixtures may have: the one that binds most. */
 const bindingFirst = ['asked', 'least-batch', 'pot-life', 'container', 'no-container'] as const;
 
 /** Why each figure of a plan is what it is: the rule and the inputs that went in. */
 export function reasons(
-  job: Job,
+  job: JobPour,
   figures: {
     readonly overage: { readonly share: number; readonly rule: string };
     readonly allowances: readonly Allowance[];
@@ -19,7 +23,7 @@ export function reasons(
     readonly whole: MeasuredWhole;
     readonly layers: readonly PlannedLayer[];
     readonly batches: readonly PlannedBatch[];
-    readonly cut: Plan['cut'];
+    readonly cut: PourPlan['cut'];
     readonly working: Working;
     readonly stock: { readonly topMm: number; readonly bottomMm: number };
   },
@@ -44,7 +48,7 @@ export function reasons(
         overage: overage.share,
         others: others.length,
         othersMl: others.reduce((sum, { ml }) => sum + ml, 0),
-        surplusMl: batches.reduce((sum, { surplusMl }) => sum + surplusMl, 0),
+        surplusMl: batches.reduce((sum, { surplusMl, count }) => sum + surplusMl * count, 0),
       },
     },
     {
@@ -73,7 +77,7 @@ export function reasons(
       figure: 'batches',
       rule: rule ?? 'no-container',
       data: {
-        count: batches.length,
+        count: countOf(batches),
         layers: layers.length,
         colours: new Set(batches.map(({ colour }) => colour)).size,
         limitMl: bound?.limitMl,

@@ -1,5 +1,5 @@
 import { doseAtDepth, refuseSpoilers } from '../colour/dose';
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
 import { doseRule, lengthRule, massRule } from '../quantity/rules';
@@ -13,7 +13,7 @@ import type { PlannedTint } from './planTypes';
  * @throws InputError those of `refuseSpoilers`, `test-cup-needs-depth`
  */
 export function tintOf(
-  tint: NonNullable<Job['tint']>,
+  tint: NonNullable<JobPour['tint']>,
   all: { readonly g: number; readonly aG: number },
   {
     resin,

@@ -1,4 +1,4 @@
-import type { Job } from '../job';
+import type { JobPour } from '../job/jobPour';
 import type { DepthTaken } from '../layers/layerHeights';
 import type { LayerStyle } from '../layers/layersSchema';
 import type { MeasuredPart, MeasuredWhole } from '../measure/measureWhole';
@@ -6,7 +6,8 @@ import type { Working } from '../mix/working';
 import type { ReadResin } from '../resin/readResin';
 import type { Buying } from '../stock/buying';
 import type { HeatDepth } from './heat/heatDepth';
-import type { PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
+import { familyOf, type ResinFamily } from '../resin/families';
+import type { FillerAmount, PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
 
 /** Past this share off the ratio a person should know: within 2 % is fine in the trade. */
 const fineRatioError = 0.02;
@@ -96,8 +97,8 @@ export function formWarnings(style: LayerStyle | 'heights', whole: MeasuredWhole
 /** Tells where a batch overfills its container, or the scale is too coarse to keep the ratio. */
 export function batchWarnings(batches: readonly PlannedBatch[]): Warning[] {
   const over = batches.find(
-    ({ ml, container }) =>
-      container !== undefined && ml > container.capacityMl * container.fill * (1 + 1e-9),
+    ({ ml, filledMl = ml, container }) =>
+      container !== undefined && filledMl > container.capacityMl * container.fill * (1 + 1e-9),
   );
   const worst = batches.reduce((most, each) =>
     Math.abs(each.onScale.ratioError) > Math.abs(most.onScale.ratioError) ? each : most,
@@ -112,7 +113,7 @@ export function batchWarnings(batches: readonly PlannedBatch[]): Warning[] {
             code: 'over-container',
             severity: 'warn',
             data: {
-              batchMl: over.ml,
+              batchMl: over.filledMl ?? over.ml,
               limitMl: over.container.capacityMl * over.container.fill,
             },
           } as const,
@@ -146,7 +147,7 @@ export function leastBatchWarnings(
 }
 
 /** Tells where cups or pumps do not keep the ratio. */
-export function mixingWarnings({ mixing }: Job, batches: readonly PlannedBatch[]): Warning[] {
+export function mixingWarnings({ mixing }: JobPour, batches: readonly PlannedBatch[]): Warning[] {
   const worst = (errorOf: (batch: PlannedBatch) => number | undefined): number =>
     batches.reduce((most, batch) => {
       const error = errorOf(batch) ?? 0;
@@ -178,6 +179,35 @@ export function tintWarnings(tint: PlannedTint | undefined): Warning[] {
       severity: 'tell',
       data: { testedAtMm: tint.testedAtMm },
     },
+  ];
+}
+
+/** Tells where a family or fine detail does not bear what is stirred in, and where its density is the usual one. */
+export function fillerWarnings(
+  fillers: readonly FillerAmount[],
+  family: ResinFamily,
+  wanted: JobPour['wants'],
+): Warning[] {
+  const [first] = fillers;
+  if (first === undefined) return [];
+  const names = fillers.map(({ name }) => name);
+  const assumed = fillers.find((filler) => filler.assumed);
+  return [
+    ...(familyOf(family).bearsFillers
+      ? []
+      : [{ code: 'filler-spoils-family', severity: 'warn', data: { names, family } } as const]),
+    ...(wanted?.includes('fine-detail') === true
+      ? [{ code: 'filler-against-detail', severity: 'warn', data: { names } } as const]
+      : []),
+    ...(assumed === undefined
+      ? []
+      : [
+          {
+            code: 'filler-density-assumed',
+            severity: 'tell',
+            data: { name: assumed.name, grainGPerMl: assumed.grainGPerMl },
+          } as const,
+        ]),
   ];
 }
 

@@ -1,5 +1,5 @@
+import { readOne } from '../../testing/planOne';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../job';
 import { checkedOrThrow } from '../schema/check';
 import { benchDensity } from './benchDensity';
 import { doubtsOfCard } from './doubtsOfCard';
@@ -125,8 +125,8 @@ test('cards and jobs of older files are lifted', () => {
   expect(read({ greatestDepth: '50 mm' })).toMatchObject({ depth: { greatest: '50 mm' } });
   expect(read({ greatestDepth: '' }).depth).toBeUndefined();
   const old = { ...exampleFile, scale: { step: '0.1 g' } };
-  expect(readJob(old)).toMatchObject({ scaleStep: '0.1 g' });
-  expect(readJob(old)).not.toHaveProperty('scale');
+  expect(readOne(old)).toMatchObject({ scaleStep: '0.1 g' });
+  expect(readOne(old)).not.toHaveProperty('scale');
 });
 
 test('one ratio in its place by weight rules when no other does', () => {

@@ -1,11 +1,10 @@
+import { planOne, readOne } from '../../testing/planOne';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../job';
-import { planJob } from '../plan/planJob';
 import { shoppingCost, shoppingOf } from '../plan/shoppingOf';
 import type { Resin } from '../resin/resinSchema';
 import { readPriceList, withPrices } from './priceList';
 
-const job = readJob(exampleFile);
+const job = readOne(exampleFile);
 const card: Resin = {
   ...job.resin,
   id: 'slow',
@@ -42,18 +41,12 @@ test.each([
 });
 
 test('two jobs of one resin are one need: one delivery, one shelf', () => {
-  const plan = planJob({ ...job, resin: card });
-  const alone = shoppingOf([{ plan, card }], undefined);
+  const plan = planOne({ ...job, resin: card }).whole;
+  const alone = shoppingOf([plan], undefined);
   expect(alone[0]?.buying.cost).toBeCloseTo(2 * 42 + 9.5, 9);
   const other = { ...card, id: 'other', kits: undefined };
-  const [both, apart] = shoppingOf(
-    [
-      { plan, card },
-      { plan, card },
-      { plan, card: other },
-    ],
-    undefined,
-  );
+  const elsewhere = planOne({ ...job, resin: other }).whole;
+  const [both, apart] = shoppingOf([plan, plan, elsewhere], undefined);
   expect(both?.buying.needMl).toBeCloseTo(2 * 2095.5, 6);
   expect(both?.buying.cost).toBeCloseTo(3 * 42 + 9.5, 9);
   expect(both?.jobs).toHaveLength(2);

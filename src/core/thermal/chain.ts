@@ -14,7 +14,23 @@ export interface Chain {
   readonly resinFrom: number;
   /** … to this one, not included. */
   readonly resinTo: number;
+  /** Where several resins lie on each other: which cells are of which. One resin without it. */
+  readonly resins?: readonly ResinCells[];
 }
+
+/** Cells of one resin: in a column by their number, in a cross-section by their row. */
+export interface ResinCells {
+  readonly from: number;
+  /** Not included. */
+  readonly to: number;
+  readonly curing: Curing;
+}
+
+/** What heat needs to know of a resin that lies still. */
+export type ResinSolid = Pick<
+  Curing,
+  'conductivityWPerMK' | 'densityKgPerM3' | 'heatCapacityJPerKgK'
+>;
 
 /** Something that heat goes through and that does not cure. */
 export interface Solid {
@@ -29,16 +45,21 @@ export interface Ply extends Solid {
   readonly cells: number;
 }
 
+/** The resin of a layer, where one may stand for all. */
+export const resinOf = (resins: ResinSolid | readonly ResinSolid[], layer: number): ResinSolid =>
+  'densityKgPerM3' in resins ? resins : resins[layer]!;
+
 /**
  * A slab of resin with plies of solids under it.
  * Faces: G = 1 / (d₁/2k₁ + d₂/2k₂); outer film G = 1 / (d/2k + 1/U).
+ * @param resins of all layers, or of each
  * @param layersM depth of each layer of resin, m, from below
  * @param cellsOfLayer cells of each of them
  * @param bottomU from the lowest cell's outer face to what lies below, W/(m² K)
  * @param topU from the surface to the air, W/(m² K)
  */
 export function slabChain(
-  resin: Pick<Curing, 'conductivityWPerMK' | 'densityKgPerM3' | 'heatCapacityJPerKgK'>,
+  resins: ResinSolid | readonly ResinSolid[],
   layersM: readonly number[],
   cellsOfLayer: readonly number[],
   plies: readonly Ply[],
@@ -59,6 +80,7 @@ export function slabChain(
     at = end;
   }
   layersM.forEach((depthM, layer) => {
+    const resin = resinOf(resins, layer);
     const deepM = depthM / cellsOfLayer[layer]!;
     const end = at + cellsOfLayer[layer]!;
     capacities.fill(resin.densityKgPerM3 * resin.heatCapacityJPerKgK * deepM, at, end);

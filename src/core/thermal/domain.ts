@@ -1,4 +1,4 @@
-import { slabChain, type Chain } from './chain';
+import { slabChain, type Chain, type ResinCells } from './chain';
 import type { Curing } from './curing';
 import { planeOf, type Plane } from './plane';
 import type { HeatGrid, PourSetting } from './pourSetting';
@@ -9,17 +9,20 @@ export interface Domain {
   readonly chain: Chain | undefined;
   readonly plane: Plane | undefined;
   readonly cells: number;
-  /** Cells of resin, all of them and of each layer. */
+  /** Cells of this pour's resin, all of them and of each layer; then those of the pours that it stands on. */
   readonly resinCells: Int32Array;
   readonly layerCells: readonly Int32Array[];
+  readonly belowCells: readonly Int32Array[];
 }
 
 /** How many cells each layer gets: by its depth, but never so few that it has no middle. */
 const leastCellsOfLayer = 5;
 
+/** Of all layers, those of earlier pours first. */
 export function cellsOfLayers(setting: PourSetting, { cells }: HeatGrid): readonly number[] {
-  const wholeM = setting.layers.reduce((sum, { depthM }) => sum + depthM, 0);
-  return setting.layers.map(({ depthM }) =>
+  const all = [...(setting.below ?? []), ...setting.layers];
+  const wholeM = all.reduce((sum, { depthM }) => sum + depthM, 0);
+  return all.map(({ depthM }) =>
     Math.max(leastCellsOfLayer, Math.round((cells * depthM) / wholeM)),
   );
 }
@@ -32,7 +35,7 @@ const wallBehind = (
 
 /**
  * Cells for the layers that have been poured by now.
- * @param poured how many layers, from below
+ * @param poured how many layers, from below, those of earlier pours among them
  * @param blown whether the fan blows
  */
 export function domainOf(
@@ -43,7 +46,12 @@ export function domainOf(
   blown: boolean,
 ): Domain {
   const rowsOfLayer = cellsOfLayers(setting, grid).slice(0, poured);
-  const layersM = setting.layers.slice(0, poured).map(({ depthM }) => depthM);
+  const { below = [] } = setting;
+  const all = [...below, ...setting.layers].slice(0, poured);
+  const layersM = all.map(({ depthM }) => depthM);
+  const curings = all.map((layer) => ('curing' in layer ? layer.curing : curing));
+  // Where nothing lies below there is one resin, and nothing to tell apart.
+  const several = below.length > 0;
   const { shape } = setting;
   const { fan, underside } = setting;
   const topU = blown ? fan.topU : setting.topU;
@@ -52,20 +60,32 @@ export function domainOf(
     grid.wallCells,
   );
   if (shape.kind === 'slab') {
-    const chain = slabChain(curing, layersM, rowsOfLayer, under.plies, under.outerU, topU);
-    const layerCells = cellsOfRows(rowsOfLayer, chain.resinFrom, 1, 1);
+    const column = slabChain(
+      several ? curings : curing,
+      layersM,
+      rowsOfLayer,
+      under.plies,
+      under.outerU,
+      topU,
+    );
+    const chain = several
+      ? { ...column, resins: resinRanges(column.resinFrom, rowsOfLayer, curings) }
+      : column;
+    const cellsOf = cellsOfRows(rowsOfLayer, chain.resinFrom, 1, 1);
+    const layerCells = cellsOf.slice(below.length);
     return {
       chain,
       plane: undefined,
       cells: chain.cells,
       resinCells: joined(layerCells),
       layerCells,
+      belowCells: cellsOf.slice(0, below.length),
     };
   }
   const beside = wallBehind(shape.side, grid.wallCells);
   const round = shape.kind === 'cup';
-  const plane = planeOf(
-    curing,
+  const cut = planeOf(
+    several ? curings : curing,
     round,
     round ? shape.radiusM : shape.widthM / 2,
     grid.columns,
@@ -79,14 +99,33 @@ export function domainOf(
       plies: under.plies,
     },
   );
-  const layerCells = cellsOfRows(
-    rowsOfLayer,
-    plane.firstResinRow,
-    plane.columns,
-    plane.resinColumns,
-  );
-  const cells = plane.columns * plane.rows;
-  return { chain: undefined, plane, cells, resinCells: joined(layerCells), layerCells };
+  const plane = several
+    ? { ...cut, resins: resinRanges(cut.firstResinRow, rowsOfLayer, curings) }
+    : cut;
+  const cellsOf = cellsOfRows(rowsOfLayer, plane.firstResinRow, plane.columns, plane.resinColumns);
+  const layerCells = cellsOf.slice(below.length);
+  return {
+    chain: undefined,
+    plane,
+    cells: plane.columns * plane.rows,
+    resinCells: joined(layerCells),
+    layerCells,
+    belowCells: cellsOf.slice(0, below.length),
+  };
+}
+
+/** Which cells or rows are of which resin, layer by layer. */
+function resinRanges(
+  first: number,
+  rowsOfLayer: readonly number[],
+  curings: readonly Curing[],
+): readonly ResinCells[] {
+  let from = first;
+  return rowsOfLayer.map((rows, layer) => {
+    const range = { from, to: from + rows, curing: curings[layer]! };
+    from += rows;
+    return range;
+  });
 }
 
 /** Numbers of the cells of each layer, from below. */

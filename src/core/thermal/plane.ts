@@ -1,5 +1,4 @@
-import type { Solid } from './chain';
-import type { Curing } from './curing';
+import { resinOf, type ResinCells, type ResinSolid, type Solid } from './chain';
 import { scratchOf } from './scratch';
 
 /**
@@ -20,6 +19,8 @@ export interface Plane {
   readonly resinColumns: number;
   /** Rows from below that are not resin. */
   readonly firstResinRow: number;
+  /** Where several resins lie on each other: which rows are of which. One resin without it. */
+  readonly resins?: readonly ResinCells[];
   /** Widths of the columns and heights of the rows, m. */
   readonly widthsM: Float64Array;
   readonly heightsM: Float64Array;
@@ -37,18 +38,17 @@ export interface PlaneOutside {
   readonly plies?: readonly (Solid & { readonly thicknessM: number; readonly cells: number })[];
 }
 
-type ResinSolid = Pick<Curing, 'conductivityWPerMK' | 'densityKgPerM3' | 'heatCapacityJPerKgK'>;
-
 /**
  * Half of a channel with its side (`round` false), or a cup about its axis (`round` true; areas and volumes for a radian).
  * Faces as in `slabChain`: G = A / (d₁/2k₁ + d₂/2k₂), outer film G = A / (d/2k + 1/U).
+ * @param resins of all layers, or of each
  * @param halfWidthM half of the width, or the radius
  * @param columns cells across the resin
  * @param layersM depth of each layer of resin, from below
  * @param rowsOfLayer cells of each of them
  */
 export function planeOf(
-  resin: ResinSolid,
+  resins: ResinSolid | readonly ResinSolid[],
   round: boolean,
   halfWidthM: number,
   columns: number,
@@ -57,18 +57,18 @@ export function planeOf(
   outside: PlaneOutside,
 ): Plane {
   const { side, plies = [], topU, bottomU, sideU } = outside;
-  const ofResin: Solid = {
+  const solidOf = (resin: ResinSolid): Solid => ({
     conductivityWPerMK: resin.conductivityWPerMK,
     capacityJPerM3K: resin.densityKgPerM3 * resin.heatCapacityJPerKgK,
-  };
+  });
   const across = spread([
-    { solid: ofResin, thicknessM: halfWidthM, cells: columns },
+    { solid: solidOf(resinOf(resins, 0)), thicknessM: halfWidthM, cells: columns },
     ...(side === undefined ? [] : [{ solid: side, ...side }]),
   ]);
   const along = spread([
     ...plies.map((ply) => ({ solid: ply, ...ply })),
     ...layersM.map((thicknessM, layer) => ({
-      solid: ofResin,
+      solid: solidOf(resinOf(resins, layer)),
       thicknessM,
       cells: rowsOfLayer[layer] ?? 1,
     })),
@@ -92,13 +92,16 @@ export function planeOf(
   for (let row = 0; row < rows; row += 1) {
     const highM = along.sizesM[row]!;
     const ply = row < firstResinRow ? along.solids[row]! : undefined;
+    /** What stands in a column of some row over the plies: that row's resin, or the side. */
+    const standing = (column: number, at: number): Solid =>
+      column < columns ? along.solids[at]! : across.solids[column]!;
     // Right under the resin there may be a ply, and over a ply the resin or its side.
     const plyBelow = row > 0 && row - 1 < firstResinRow ? along.solids[row - 1]! : undefined;
     const plyAbove = row + 1 < firstResinRow ? along.solids[row + 1]! : undefined;
     for (let column = 0; column < all; column += 1) {
       const cell = row * all + column;
       const wideM = across.sizesM[column]!;
-      const own = ply ?? across.solids[column]!;
+      const own = ply ?? standing(column, row);
       const innerM = edgesM[column]!;
       const outerM = edgesM[column + 1]!;
       const floorM2 = round ? (outerM * outerM - innerM * innerM) / 2 : wideM;
@@ -109,25 +112,25 @@ export function planeOf(
       const alongHalf = half(own, highM);
       capacities[cell] = capacity;
       if (column > 0) {
-        const next = ply ?? across.solids[column - 1]!;
+        const next = ply ?? standing(column - 1, row);
         inwards[cell] =
           innerWallM2 / (acrossHalf + half(next, across.sizesM[column - 1]!)) / capacity;
       }
       if (column < all - 1) {
-        const next = ply ?? across.solids[column + 1]!;
+        const next = ply ?? standing(column + 1, row);
         outwards[cell] =
           outerWallM2 / (acrossHalf + half(next, across.sizesM[column + 1]!)) / capacity;
       } else {
         outwards[cell] = (outerWallM2 * outer(acrossHalf, sideU)) / capacity;
       }
       if (row > 0) {
-        const next = plyBelow ?? across.solids[column]!;
+        const next = plyBelow ?? standing(column, row - 1);
         downwards[cell] = floorM2 / (alongHalf + half(next, along.sizesM[row - 1]!)) / capacity;
       } else {
         downwards[cell] = (floorM2 * outer(alongHalf, bottomU)) / capacity;
       }
       if (row < rows - 1) {
-        const next = plyAbove ?? across.solids[column]!;
+        const next = plyAbove ?? standing(column, row + 1);
         upwards[cell] = floorM2 / (alongHalf + half(next, along.sizesM[row + 1]!)) / capacity;
       } else {
         upwards[cell] = (floorM2 * outer(alongHalf, topU)) / capacity;

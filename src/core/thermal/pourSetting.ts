@@ -1,3 +1,4 @@
+import type { Curing } from './curing';
 import type { Climate } from './climate';
 import type { SolidKind } from './solids';
 
@@ -23,10 +24,22 @@ export interface HeatLayer {
   readonly pouredS: number;
 }
 
+/** Resin of an earlier pour that this one stands on. */
+export interface BelowLayer {
+  readonly depthM: number;
+  readonly curing: Curing;
+  /** Before the first layer of this pour, s, below 0; undefined for one that has cured and only takes up heat. */
+  readonly pouredS: number | undefined;
+  /** Of the mixed resin when it was poured, °C. */
+  readonly resinC: number;
+}
+
 /** A pour, the room it stands in and what it stands on. */
 export interface PourSetting {
   readonly shape: HeatShape;
   readonly layers: readonly HeatLayer[];
+  /** What earlier pours left under it, from the lowest; nothing without it. */
+  readonly below?: readonly BelowLayer[];
   readonly underside: Side;
   /** Temperature of a cooled plate under it, °C; undefined for the room's. */
   readonly plateC: number | undefined;

@@ -1,3 +1,4 @@
+import type { ResinCells } from './chain';
 import {
   gasConstant,
   referenceK,
@@ -16,6 +17,16 @@ export interface RateConstants {
   readonly perSpan: number;
   readonly glassLambda: number;
 }
+
+/** Cells of one resin with its constants. */
+export interface ResinRates {
+  readonly from: number;
+  readonly to: number;
+  readonly constants: RateConstants;
+}
+
+export const ratesOfResins = (resins: readonly ResinCells[]): readonly ResinRates[] =>
+  resins.map(({ from, to, curing }) => ({ from, to, constants: rateConstantsOf(curing) }));
 
 /** k(T) = k25 exp[E/R/Tref] exp[−E/R/T]: one product less for a cell. */
 export function rateConstantsOf(curing: Curing): RateConstants {

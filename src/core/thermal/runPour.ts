@@ -19,31 +19,52 @@ export interface RunOptions {
   readonly longestShare?: number;
 }
 
-/** Layers are poured and a fan is switched off: between two such moments nothing about the pour changes. */
-function stretchesOf(setting: PourSetting, untilS: number): readonly number[] {
-  const moments = [0, ...setting.layers.map(({ pouredS }) => pouredS), setting.fan.untilS].filter(
-    (timeS) => timeS < untilS,
-  );
+/**
+ * Layers are poured and a fan is switched off: between two such moments nothing about the pour changes. What it stands on and
+ * still reacts began before it.
+ */
+function stretchesOf({ layers, below = [], fan }: PourSetting, untilS: number): readonly number[] {
+  const moments = [
+    0,
+    ...layers.map(({ pouredS }) => pouredS),
+    ...below.flatMap(({ pouredS }) => pouredS ?? []),
+    fan.untilS,
+  ].filter((timeS) => timeS < untilS);
   return [...new Set(moments)].sort((one, other) => one - other);
 }
 
-/** What the cells hold when a layer has come on top: resin as it was poured, walls at the temperature of the room. */
+/** How many layers, those of earlier pours among them, are there at a moment. */
+const pouredBy = ({ layers, below = [] }: PourSetting, timeS: number): number =>
+  below.filter(({ pouredS }) => (pouredS ?? -Infinity) <= timeS).length +
+  layers.filter(({ pouredS }) => pouredS <= timeS).length;
+
+/**
+ * What the cells hold when a layer has come on top: resin as it was poured, walls and what has cured at the temperature of the
+ * room.
+ */
 function begin(
   setting: PourSetting,
   domain: Domain,
   fromS: number,
-  poured: number,
   under: { readonly state: RunStart; readonly domain: Domain } | undefined,
 ): RunStart {
   const temperaturesC = new Float64Array(domain.cells).fill(climateAtC(setting.room, fromS));
   const alphas = new Float64Array(domain.cells);
-  const { startAlpha = 0, resinC, layers } = setting;
-  layers.slice(0, poured).forEach(({ pouredS }, layer) => {
-    if (pouredS !== fromS) return;
-    for (const cell of domain.layerCells[layer]!) {
-      temperaturesC[cell] = resinC;
-      alphas[cell] = startAlpha;
+  const { startAlpha = 0, resinC, layers, below = [] } = setting;
+  const pour = (cells: Int32Array, celsius: number, alpha: number): void => {
+    for (const cell of cells) {
+      temperaturesC[cell] = celsius;
+      alphas[cell] = alpha;
     }
+  };
+  domain.belowCells.forEach((cells, layer) => {
+    const { pouredS, resinC: pouredC } = below[layer]!;
+    // Fully cured it has no rate and gives off no heat.
+    if (pouredS === undefined) for (const cell of cells) alphas[cell] = 1;
+    else if (pouredS === fromS) pour(cells, pouredC, 0);
+  });
+  domain.layerCells.forEach((cells, layer) => {
+    if (layers[layer]!.pouredS === fromS) pour(cells, resinC, startAlpha);
   });
   if (under !== undefined) {
     temperaturesC.set(under.state.temperaturesC.subarray(0, under.domain.cells));
@@ -51,6 +72,9 @@ function begin(
   }
   return { temperaturesC, alphas };
 }
+
+/** Before the pour itself begins nobody listens. */
+const unheard: Watch = () => false;
 
 /**
  * Follows a pour from the first layer on, layer upon layer, with the fan as long as it blows.
@@ -78,11 +102,11 @@ export function runPour(
   let refused = 0;
   for (const [at, fromS] of stretches.entries()) {
     const toS = stretches[at + 1] ?? untilS;
-    const poured = setting.layers.filter(({ pouredS }) => pouredS <= fromS).length;
-    const domain = domainOf(setting, curing, grid, poured, fromS < setting.fan.untilS);
-    const start = begin(setting, domain, fromS, poured, last);
+    const blown = fromS >= 0 && fromS < setting.fan.untilS;
+    const domain = domainOf(setting, curing, grid, pouredBy(setting, fromS), blown);
+    const start = begin(setting, domain, fromS, last);
     let stopped = false;
-    const listen = watchOver(domain, start, fromS);
+    const listen = fromS < 0 ? unheard : watchOver(domain, start, fromS);
     const watch: Watch = (before, after) => (stopped = listen(before, after));
     const state: RunEnd =
       domain.chain !== undefined

@@ -1,7 +1,7 @@
 import type { Chain } from './chain';
 import { climateAtC, climateSlope, type Climate } from './climate';
 import { adiabaticRiseK, type Curing } from './curing';
-import { fillRates, fillSlopes, rateConstantsOf, type RateConstants } from './rates';
+import { fillRates, fillSlopes, ratesOfResins, type ResinRates } from './rates';
 import { arraysOfMoment, momentIn, scratchOf } from './scratch';
 import {
   fallsWeigh,
@@ -43,8 +43,9 @@ export interface ChainRooms {
 interface Work {
   readonly chain: Chain;
   readonly rooms: ChainRooms;
-  readonly constants: RateConstants;
-  readonly heatK: number;
+  readonly resins: readonly ResinRates[];
+  /** H/c of each cell's resin, K; of what does not cure nothing counts. */
+  readonly heats: Float64Array;
   readonly perToleranceT: number;
   readonly perToleranceA: number;
   /** Conductance over the cell's own capacity, 1/s. */
@@ -90,8 +91,8 @@ export function solveChain(
   rules: StepRules,
   watch: Watch,
 ): RunEnd {
-  const { cells, capacities, conductances } = chain;
-  const make = scratchOf(cells, 2 * arraysOfMoment + 19);
+  const { cells, capacities, conductances, resinFrom, resinTo } = chain;
+  const make = scratchOf(cells, 2 * arraysOfMoment + 20);
   const before = momentIn(make);
   before.temperaturesC.set(start.temperaturesC);
   before.alphas.set(start.alphas);
@@ -103,11 +104,16 @@ export function solveChain(
     down[cell] = conductances[cell]! / capacities[cell]!;
     up[cell] = conductances[cell + 1]! / capacities[cell]!;
   }
+  const heats = make();
+  heats.fill(adiabaticRiseK(curing));
+  for (const each of chain.resins ?? []) {
+    heats.fill(adiabaticRiseK(each.curing), each.from, each.to);
+  }
   const work: Work = {
     chain,
     rooms,
-    constants: rateConstantsOf(curing),
-    heatK: adiabaticRiseK(curing),
+    resins: ratesOfResins(chain.resins ?? [{ from: resinFrom, to: resinTo, curing }]),
+    heats,
     perToleranceT: 1 / rules.toleranceK,
     perToleranceA: 100 / rules.toleranceK,
     down,
@@ -140,31 +146,33 @@ export function solveChain(
 
 /** Rates, their slopes and dT/dt where the next step starts. */
 function look(work: Work, at: Moment): void {
-  const { chain, constants, rooms, heatK, down, up, byTemperature, byAlpha } = work;
+  const { chain, resins, rooms, heats, down, up, byTemperature, byAlpha } = work;
   const { temperaturesC, alphas, warming, curing: rate, timeS } = at;
-  const { resinFrom, resinTo } = chain;
-  fillSlopes(constants, temperaturesC, alphas, resinFrom, resinTo, rate, byTemperature, byAlpha);
+  for (let which = 0; which < resins.length; which += 1) {
+    const { constants, from: first, to } = resins[which]!;
+    fillSlopes(constants, temperaturesC, alphas, first, to, rate, byTemperature, byAlpha);
+  }
   const last = chain.cells - 1;
   let from = climateAtC(rooms.below, timeS);
   let here = temperaturesC[0]!;
   for (let cell = 0; cell < last; cell += 1) {
     const next = temperaturesC[cell + 1]!;
-    warming[cell] = down[cell]! * (from - here) + up[cell]! * (next - here) + heatK * rate[cell]!;
+    warming[cell] =
+      down[cell]! * (from - here) + up[cell]! * (next - here) + heats[cell]! * rate[cell]!;
     from = here;
     here = next;
   }
   warming[last] =
     down[last]! * (from - here) +
     up[last]! * (climateAtC(rooms.above, timeS) - here) +
-    heatK * rate[last]!;
+    heats[last]! * rate[last]!;
 }
 
 /** Factors I − γhJ with α folded in; false where the step is too long for it to keep its sign. */
 function factor(work: Work, g: number): boolean {
-  const { chain, heatK, down, up, byTemperature, byAlpha } = work;
+  const { chain, heats, down, up, byTemperature, byAlpha } = work;
   const { perCure, coupling, lower, upper, perPivot } = work;
   const { cells } = chain;
-  const gHeat = g * heatK;
   const leastTerm = leastCureTerm;
   const least = leastPivot;
   let lastUpwards = 0;
@@ -173,6 +181,7 @@ function factor(work: Work, g: number): boolean {
     const slope = byAlpha[cell]!;
     const term = 1 - g * slope;
     const share = slope === 0 ? 1 : 1 / term;
+    const gHeat = g * heats[cell]!;
     const downwards = g * down[cell]!;
     const upwards = g * up[cell]!;
     const multiplier = downwards * perLast;
@@ -266,7 +275,7 @@ function secondStage(
   belowSlope: number,
   aboveSlope: number,
 ): void {
-  const { chain, rooms, heatK, down, up, byTemperature, perCure, coupling } = work;
+  const { chain, rooms, heats, down, up, byTemperature, perCure, coupling } = work;
   const { lower, upper, perPivot, stageT, stageRate, heated, u1T, u1A, u2T, u2A } = work;
   const last = chain.cells - 1;
   const aboveC = climateAtC(rooms.above, laterS);
@@ -276,7 +285,8 @@ function secondStage(
   for (let cell = 0; cell <= last; cell += 1) {
     const next = cell === last ? aboveC : stageT[cell + 1]!;
     const rateHere = g * stageRate[cell]!;
-    const warm = g * (down[cell]! * (from - here) + up[cell]! * (next - here)) + heatK * rateHere;
+    const warm =
+      g * (down[cell]! * (from - here) + up[cell]! * (next - here)) + heats[cell]! * rateHere;
     const own = rateHere + gamma * c21 * u1A[cell]!;
     carried = warm + gamma * c21 * u1T[cell]! + coupling[cell]! * own + lower[cell]! * carried;
     if (cell === 0) carried += slopeWeight2 * belowSlope;
@@ -352,12 +362,15 @@ function thirdStage(
 function attempt(work: Work, h: number, before: Moment, after: Moment): number {
   const g = gamma * h;
   if (!factor(work, g)) return NaN;
-  const { chain, rooms, constants, down, up, stageT, stageA, stageRate } = work;
+  const { chain, rooms, resins, down, up, stageT, stageA, stageRate } = work;
   const { timeS } = before;
   const belowSlope = down[0]! * climateSlope(rooms.below, timeS) * g * h;
   const aboveSlope = up[chain.cells - 1]! * climateSlope(rooms.above, timeS) * g * h;
   firstStage(work, g, before, belowSlope, aboveSlope);
-  fillRates(constants, stageT, stageA, chain.resinFrom, chain.resinTo, stageRate);
+  for (let which = 0; which < resins.length; which += 1) {
+    const { constants, from, to } = resins[which]!;
+    fillRates(constants, stageT, stageA, from, to, stageRate);
+  }
   secondStage(work, g, timeS + h, belowSlope, aboveSlope);
   return thirdStage(work, g, before, after, belowSlope, aboveSlope);
 }

@@ -1,7 +1,7 @@
 import { climateAtC, type Climate } from './climate';
 import { adiabaticRiseK, type Curing } from './curing';
 import type { Plane } from './plane';
-import { fillRates, fillSlopes, rateConstantsOf, type RateConstants } from './rates';
+import { fillRates, fillSlopes, ratesOfResins, type ResinRates } from './rates';
 import { arraysOfMoment, momentIn, scratchOf } from './scratch';
 import {
   fallsWeigh,
@@ -29,8 +29,9 @@ export interface PlaneRooms {
 interface Work {
   readonly plane: Plane;
   readonly rooms: PlaneRooms;
-  readonly constants: RateConstants;
-  readonly heatK: number;
+  readonly resins: readonly ResinRates[];
+  /** H/c of each cell's resin, K. */
+  readonly heats: Float64Array;
   readonly perToleranceT: number;
   readonly perToleranceA: number;
   readonly byTemperature: Float64Array;
@@ -72,17 +73,23 @@ export function solvePlane(
   rules: StepRules,
   watch: Watch,
 ): RunEnd {
-  const make = scratchOf(plane.columns * plane.rows, 2 * arraysOfMoment + 16);
+  const { columns, rows, firstResinRow } = plane;
+  const make = scratchOf(columns * rows, 2 * arraysOfMoment + 17);
   const before = momentIn(make);
   before.temperaturesC.set(start.temperaturesC);
   before.alphas.set(start.alphas);
   before.timeS = fromS;
   const after = momentIn(make);
+  const heats = make();
+  heats.fill(adiabaticRiseK(curing));
+  for (const each of plane.resins ?? []) {
+    heats.fill(adiabaticRiseK(each.curing), each.from * columns, each.to * columns);
+  }
   const work: Work = {
     plane,
     rooms,
-    constants: rateConstantsOf(curing),
-    heatK: adiabaticRiseK(curing),
+    resins: ratesOfResins(plane.resins ?? [{ from: firstResinRow, to: rows, curing }]),
+    heats,
     perToleranceT: 1 / rules.toleranceK,
     perToleranceA: 100 / rules.toleranceK,
     byTemperature: make(),
@@ -112,7 +119,7 @@ export function solvePlane(
 
 /** dT/dt of every cell: what flows in from four sides, and the cure. */
 function warm(
-  { plane, rooms, heatK, floor, air }: Work,
+  { plane, rooms, heats, floor, air }: Work,
   at: Float64Array,
   rate: Float64Array,
   timeS: number,
@@ -138,7 +145,7 @@ function warm(
         outwards[cell]! * (next - here) +
         downwards[cell]! * (under[cell + underAt]! - here) +
         upwards[cell]! * (over[cell + overAt]! - here) +
-        heatK * rate[cell]!;
+        heats[cell]! * rate[cell]!;
       from = here;
       here = next;
     }
@@ -147,22 +154,24 @@ function warm(
 
 /** Rates, their slopes and dT/dt where the next step starts. */
 function look(work: Work, at: Moment): void {
-  const { plane, constants, byTemperature, byAlpha } = work;
+  const { plane, resins, byTemperature, byAlpha } = work;
   const { temperaturesC, alphas, curing: rate } = at;
-  for (let row = plane.firstResinRow; row < plane.rows; row += 1) {
-    const first = row * plane.columns;
-    const end = first + plane.resinColumns;
-    fillSlopes(constants, temperaturesC, alphas, first, end, rate, byTemperature, byAlpha);
+  for (let which = 0; which < resins.length; which += 1) {
+    const { constants, from, to } = resins[which]!;
+    for (let row = from; row < to; row += 1) {
+      const first = row * plane.columns;
+      const end = first + plane.resinColumns;
+      fillSlopes(constants, temperaturesC, alphas, first, end, rate, byTemperature, byAlpha);
+    }
   }
   warm(work, temperaturesC, rate, at.timeS, at.warming);
 }
 
 /** Factors both matrices; false where the step is too long for the first to keep its sign. */
 function factor(work: Work, g: number): boolean {
-  const { plane, heatK, byTemperature, byAlpha, perCure, coupling } = work;
+  const { plane, heats, byTemperature, byAlpha, perCure, coupling } = work;
   const { acrossLower, perAcross, alongLower, perAlong } = work;
   const { columns, rows, inwards, outwards, downwards, upwards } = plane;
-  const gHeat = g * heatK;
   const leastTerm = leastCureTerm;
   const least = leastPivot;
   for (let row = 0; row < rows; row += 1) {
@@ -174,6 +183,7 @@ function factor(work: Work, g: number): boolean {
       const slope = byAlpha[cell]!;
       const term = 1 - g * slope;
       const share = slope === 0 ? 1 : 1 / term;
+      const gHeat = g * heats[cell]!;
       const inward = g * inwards[cell]!;
       const outward = g * outwards[cell]!;
       const multiplier = inward * perLast;
@@ -276,7 +286,7 @@ function finish(work: Work, g: number, before: Moment, after: Moment): number {
 function attempt(work: Work, h: number, before: Moment, after: Moment): number {
   const g = gamma * h;
   if (!factor(work, g)) return NaN;
-  const { plane, constants, stageT, stageA, stageRate, stageWarming, u1T, u1A, u2T, u2A } = work;
+  const { plane, resins, stageT, stageA, stageRate, stageWarming, u1T, u1A, u2T, u2A } = work;
   const { warming, curing: rate } = before;
   const cells = plane.columns * plane.rows;
   for (let cell = 0; cell < cells; cell += 1) {
@@ -285,9 +295,12 @@ function attempt(work: Work, h: number, before: Moment, after: Moment): number {
   }
   solveRows(work, g, u1T, u1A);
   standAtStage(work, g, before);
-  for (let row = plane.firstResinRow; row < plane.rows; row += 1) {
-    const first = row * plane.columns;
-    fillRates(constants, stageT, stageA, first, first + plane.resinColumns, stageRate);
+  for (let which = 0; which < resins.length; which += 1) {
+    const { constants, from, to } = resins[which]!;
+    for (let row = from; row < to; row += 1) {
+      const first = row * plane.columns;
+      fillRates(constants, stageT, stageA, first, first + plane.resinColumns, stageRate);
+    }
   }
   warm(work, stageT, stageRate, before.timeS + h, stageWarming);
   for (let cell = 0; cell < cells; cell += 1) {

@@ -1,4 +1,4 @@
-import type { Job } from '../../core/job';
+import { jobVersion, type Job } from '../../core/job/jobSchema';
 import { mouldInJob, type Mould } from '../../core/measure/mould/mouldSchema';
 import type { Resin } from '../../core/resin/resinSchema';
 import { demoMoulds, demoResins } from './demoCards';
@@ -22,7 +22,7 @@ export const demoPhoto = {
 
 const common = {
   format: 'nipperkin-job',
-  version: 1,
+  version: jobVersion,
   container: { capacity: '1 l', fill: '80 %' },
   scaleStep: '1 g',
 } as const;
@@ -37,8 +37,12 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     measure: {
       parts: [{ shape: 'box', length: '300 mm', width: '200 mm', depth: '1-1/4 in', count: 1 }],
     },
-    overage: '10 %',
-    resin: card('demo-slow-clear'),
+    pours: [
+      {
+        overage: '10 %',
+        resin: card('demo-slow-clear'),
+      },
+    ],
   },
   {
     ...common,
@@ -68,11 +72,15 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         },
       ],
     },
-    overage: '10 %',
-    resin: card('demo-slow-clear'),
-    layers: { style: 'equal', caution: 0.85 },
     heat: { pouredAt: '17:30', underside: 'bench' },
-    tint: { name: 'Smoke', kind: 'dye', share: '0.2 %', testDepth: '5 mm', swatch: '#8d8378' },
+    pours: [
+      {
+        overage: '10 %',
+        resin: card('demo-slow-clear'),
+        layers: { style: 'equal', caution: 0.85 },
+        tint: { name: 'Smoke', kind: 'dye', share: '0.2 %', testDepth: '5 mm', swatch: '#8d8378' },
+      },
+    ],
   },
   {
     ...common,
@@ -91,9 +99,13 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         },
       ],
     },
-    overage: '5 %',
-    resin: card('demo-slow-clear'),
-    layers: { heights: ['40 mm'] },
+    pours: [
+      {
+        overage: '5 %',
+        resin: card('demo-slow-clear'),
+        layers: { heights: ['40 mm'] },
+      },
+    ],
   },
   {
     ...common,
@@ -129,20 +141,41 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         },
       ],
     },
-    kind: 'porous',
-    allowances: {
-      seepage: { area: '1250 mm x 60 mm', gap: '0.3 mm' },
-      soak: { area: '2*1250 mm x 45 mm', surface: 'sealed-timber' },
-      residue: { twoCups: true },
-    },
     container: { capacity: '2.5 l', fill: '75 %' },
-    resin: card('demo-slow-clear'),
-    layers: { heights: ['22 mm'] },
+    pours: [
+      {
+        name: 'Seal the edges',
+        role: 'seal',
+        covers: { face: 'sides', thickness: '0.5 mm' },
+        overage: '10 %',
+        resin: card('demo-table-coat'),
+        allowances: { soak: { area: '2*1250 mm x 45 mm', surface: 'bare-timber' } },
+      },
+      {
+        name: 'Fill',
+        role: 'fill',
+        kind: 'porous',
+        allowances: {
+          seepage: { area: '1250 mm x 60 mm', gap: '0.3 mm' },
+          residue: { twoCups: true },
+        },
+        resin: card('demo-slow-clear'),
+        layers: { heights: ['22 mm'] },
+      },
+      {
+        name: 'Flood coat',
+        role: 'coat',
+        covers: { face: 'surface', thickness: '3 mm' },
+        overage: '10 %',
+        resin: card('demo-table-coat'),
+        allowances: { runOff: { share: '5 %' } },
+      },
+    ],
   },
   {
     ...common,
     id: 'demo-chart-table',
-    name: 'Chart-table lid, flood coat',
+    name: 'Chart-table lid, seal and flood',
     room: { temperature: '22 °C' },
     measure: {
       parts: [
@@ -151,13 +184,73 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
           name: 'Lid',
           length: '38 in',
           width: '14-1/2 in',
-          thickness: '1/8 in',
+          thickness: '3/16 in',
           count: 1,
         },
       ],
     },
-    overage: '10 %',
-    resin: card('demo-table-coat'),
+    pours: [
+      {
+        name: 'Seal coat',
+        role: 'seal',
+        fills: { to: '1/16 in' },
+        overage: '10 %',
+        resin: card('demo-table-coat'),
+      },
+      {
+        name: 'Flood coat',
+        role: 'coat',
+        fills: { from: '1/16 in' },
+        overage: '10 %',
+        resin: card('demo-table-coat'),
+      },
+    ],
+  },
+  {
+    ...common,
+    id: 'demo-pot-stands',
+    name: 'Pot stands for the stove',
+    room: { temperature: '20 °C' },
+    measure: {
+      parts: [{ shape: 'cylinder', name: 'Stand', diameter: '160 mm', depth: '14 mm', count: 4 }],
+      inserts: [
+        {
+          shape: 'ring',
+          name: 'Brass washers',
+          outerDiameter: '30 mm',
+          innerDiameter: '13 mm',
+          depth: '2.5 mm',
+          density: '8.5 g/ml',
+          count: 28,
+        },
+      ],
+    },
+    container: { capacity: '1 l', fill: '75 %' },
+    pours: [
+      {
+        name: 'Clear face',
+        role: 'fill',
+        fills: { to: '4 mm' },
+        kind: 'open-mould',
+        resin: card('demo-knob-casting'),
+      },
+      {
+        name: 'Slate back',
+        role: 'fill',
+        fills: { from: '4 mm', to: '13 mm' },
+        kind: 'open-mould',
+        resin: card('demo-knob-casting'),
+        fillers: [
+          {
+            name: 'Slate chips',
+            kind: 'stone-chips',
+            perResin: 1,
+            grainDensity: '2.75 g/ml',
+            bulkDensity: '1.4 g/ml',
+          },
+        ],
+      },
+    ],
   },
   {
     ...common,
@@ -178,33 +271,37 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         { shape: 'cylinder', name: 'Foot', diameter: '28 mm', depth: '10 mm', count: 6 },
       ],
     },
-    overage: '5 %',
-    resin: card('demo-knob-casting'),
     container: { capacity: '250 ml', fill: '75 %' },
-    portions: [
+    scaleStep: '0.1 g',
+    pours: [
       {
-        name: 'Signal amber',
-        share: '40 %',
-        pigments: [{ name: 'Amber dye', kind: 'dye', share: '0.3 %' }],
-        swatch: '#d9922e',
-      },
-      {
-        name: 'Canal green',
-        share: '35 %',
-        pigments: [
-          { name: 'Green paste', kind: 'epoxy-paste', share: '1.2 %' },
-          { name: 'Pearl', kind: 'powder', share: '0.4 %' },
+        overage: '5 %',
+        resin: card('demo-knob-casting'),
+        portions: [
+          {
+            name: 'Signal amber',
+            share: '40 %',
+            pigments: [{ name: 'Amber dye', kind: 'dye', share: '0.3 %' }],
+            swatch: '#d9922e',
+          },
+          {
+            name: 'Canal green',
+            share: '35 %',
+            pigments: [
+              { name: 'Green paste', kind: 'epoxy-paste', share: '1.2 %' },
+              { name: 'Pearl', kind: 'powder', share: '0.4 %' },
+            ],
+            swatch: '#2f6b57',
+          },
+          {
+            name: 'Bone',
+            rest: true,
+            pigments: [{ name: 'White paste', kind: 'epoxy-paste', share: '2 %' }],
+            swatch: '#e8e0cc',
+          },
         ],
-        swatch: '#2f6b57',
-      },
-      {
-        name: 'Bone',
-        rest: true,
-        pigments: [{ name: 'White paste', kind: 'epoxy-paste', share: '2 %' }],
-        swatch: '#e8e0cc',
       },
     ],
-    scaleStep: '0.1 g',
   },
   {
     ...common,
@@ -224,9 +321,13 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         },
       ],
     },
-    kind: 'porous',
-    allowances: { soak: { area: '2*80 mm x 22 mm', surface: 'bare-timber' } },
-    resin: card('demo-slow-clear'),
+    pours: [
+      {
+        kind: 'porous',
+        allowances: { soak: { area: '2*80 mm x 22 mm', surface: 'bare-timber' } },
+        resin: card('demo-slow-clear'),
+      },
+    ],
   },
   {
     ...common,
@@ -246,21 +347,25 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         },
       ],
     },
-    overage: '10 %',
-    allowances: { planing: { top: '1 mm' } },
-    resin: card('demo-table-coat'),
     scaleStep: '0.1 g',
+    pours: [
+      {
+        overage: '10 %',
+        allowances: { planing: { top: '1 mm' } },
+        resin: card('demo-table-coat'),
+      },
+    ],
   },
   {
     ...common,
-    id: 'demo-cleat-master',
-    name: 'Silicone mould of the turned cleat',
-    room: { temperature: '20 °C' },
+    id: 'demo-cleats',
+    name: 'Turned cleats: mould and a run of 24',
+    room: { temperature: '21 °C' },
     measure: {
       parts: [
         {
           shape: 'mesh',
-          name: 'Cleat',
+          name: 'Cleat in its box',
           path: 'turned-cleat.stl',
           unit: 'mm',
           as: 'master',
@@ -271,24 +376,26 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         },
       ],
     },
-    overage: '5 %',
-    resin: card('demo-mould-silicone'),
-  },
-  {
-    ...common,
-    id: 'demo-cleats',
-    name: 'Run of 24 cleats',
-    room: { temperature: '21 °C' },
-    measure: {
-      parts: [{ shape: 'mould', mould: mould('demo-cleat-mould'), count: 6 }],
-    },
-    kind: 'open-mould',
-    allowances: { shrinkage: { share: '0.5 %' }, residue: {} },
-    resin: card('demo-quick-white'),
-    // Nine castings came well out of this mould: the label is trusted here.
-    layers: { depthBy: 'label' },
     container: { capacity: '250 ml', fill: '80 %' },
     scaleStep: '0.1 g',
+    pours: [
+      {
+        name: 'Mould',
+        role: 'mould',
+        overage: '5 %',
+        resin: card('demo-mould-silicone'),
+      },
+      {
+        name: 'Castings',
+        role: 'castings',
+        measure: { parts: [{ shape: 'mould', mould: mould('demo-cleat-mould'), count: 6 }] },
+        kind: 'open-mould',
+        allowances: { shrinkage: { share: '0.5 %' }, residue: {} },
+        resin: card('demo-quick-white'),
+        // Nine castings came well out of this mould: the label is trusted here.
+        layers: { depthBy: 'label' },
+      },
+    ],
   },
   {
     ...common,
@@ -298,11 +405,15 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     measure: {
       parts: [{ shape: 'spherical-cap', name: 'Lens', diameter: '52 mm', depth: '5 mm', count: 4 }],
     },
-    kind: 'open-mould',
-    resin: card('demo-lens-light'),
-    layers: { style: 'equal' },
     container: { capacity: '60 ml', fill: '80 %' },
     scaleStep: '0.1 g',
+    pours: [
+      {
+        kind: 'open-mould',
+        resin: card('demo-lens-light'),
+        layers: { style: 'equal' },
+      },
+    ],
   },
   {
     ...common,
@@ -342,8 +453,12 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
         { shape: 'amount', name: 'Top-up', amount: '20 ml', count: 1 },
       ],
     },
-    kind: 'general',
-    resin: card('demo-knob-casting'),
     scaleStep: '0.1 g',
+    pours: [
+      {
+        kind: 'general',
+        resin: card('demo-knob-casting'),
+      },
+    ],
   },
 ];

@@ -62,25 +62,30 @@ async function openIn(store: RecordStore) {
 const storedTray = async (store: RecordStore): Promise<JobRecord> =>
   JSON.parse((await store.read('job/')).get(jobCollection.key('tray')) ?? 'null') as JobRecord;
 
+const withOverage = (overage: string): JobDraft => ({
+  ...stored.draft,
+  pours: stored.draft.pours.map((pour) => ({ ...pour, overage })),
+});
+
 const depthOf = ({ draft }: JobRecord): string | undefined => draft.measure.parts[0]?.depth;
 
 test('typing plans and saves; a slip keeps the last good plan and what was typed', async () => {
   const { first } = twoTabs();
   await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
-  expect(tab.now().open.plan?.totalMl).toBeCloseTo(2095.5, 6);
+  expect(tab.now().open.pour?.totalMl).toBeCloseTo(2095.5, 6);
 
   await tab.type('10 mm');
-  expect(tab.now().open.plan?.totalMl).toBeCloseTo(660, 6);
+  expect(tab.now().open.pour?.totalMl).toBeCloseTo(660, 6);
   await waitFor(async () => expect(depthOf(await storedTray(first))).toBe('10 mm'));
 
   await tab.type('deep');
   expect(tab.now().open.outdated).toBe(true);
-  expect(tab.now().open.plan?.totalMl).toBeCloseTo(660, 6);
+  expect(tab.now().open.pour?.totalMl).toBeCloseTo(660, 6);
   expect(tab.now().depth.problem?.code).toBe('unreadable');
   await waitFor(async () => expect(depthOf(await storedTray(first))).toBe('deep'));
   const record = await storedTray(first);
-  expect(record.lastGood?.measure.parts[0]).toMatchObject({ depth: '10 mm' });
+  expect(record.lastGood?.measure?.parts[0]).toMatchObject({ depth: '10 mm' });
   expect(record.revision).toBe(3);
 });
 
@@ -88,9 +93,9 @@ test('what another tab writes shows here', async () => {
   const { first, second } = twoTabs();
   await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
-  const theirs = jobRecordOf({ ...stored.draft, overage: '0 %' }, stored);
+  const theirs = jobRecordOf(withOverage('0 %'), stored);
   await act(() => second.commit([jobCollection.change(theirs, 1)]));
-  await waitFor(() => expect(tab.now().open.plan?.totalMl).toBeCloseTo(1905, 6));
+  await waitFor(() => expect(tab.now().open.pour?.totalMl).toBeCloseTo(1905, 6));
 });
 
 /** Two tabs that have both changed the job, the other one first. */
@@ -98,10 +103,10 @@ async function conflict() {
   const { first, second } = twoTabs();
   await first.commit([jobCollection.change(stored)]);
   const tab = await openIn(first);
-  const theirs = jobRecordOf({ ...stored.draft, overage: '0 %' }, stored);
+  const theirs = jobRecordOf(withOverage('0 %'), stored);
   await Promise.all([second.commit([jobCollection.change(theirs, 1)]), tab.type('10 mm')]);
   await screen.findByText('changed');
-  expect((await storedTray(first)).draft.overage).toBe('0 %');
+  expect((await storedTray(first)).draft.pours[0]?.overage).toBe('0 %');
   return { tab, store: first };
 }
 
@@ -110,7 +115,7 @@ test('both changed it: mine can be kept', async () => {
   await act(async () => tab.now().open.keepMine());
   await screen.findByText('no conflict');
   await waitFor(async () => expect(depthOf(await storedTray(store))).toBe('10 mm'));
-  expect((await storedTray(store)).draft.overage).toBe('10 %');
+  expect((await storedTray(store)).draft.pours[0]?.overage).toBe('10 %');
 });
 
 test('both changed it: theirs can be taken', async () => {
@@ -118,7 +123,7 @@ test('both changed it: theirs can be taken', async () => {
   await act(async () => tab.now().open.takeTheirs());
   await screen.findByText('no conflict');
   expect(tab.now().depth.value).toBe('1-1/4 in');
-  expect(tab.now().open.plan?.totalMl).toBeCloseTo(1905, 6);
+  expect(tab.now().open.pour?.totalMl).toBeCloseTo(1905, 6);
   expect(depthOf(await storedTray(store))).toBe('1-1/4 in');
 });
 

@@ -15,7 +15,7 @@ import { jobCollection, jobRecordOf } from '../repositories';
 import { StaleWriteError } from '../store/staleWriteError';
 import { createAutosave } from './autosave';
 import type { JobDraft } from './jobDraft';
-import { OpenJobContext, ProblemsContext, type OpenJob } from './openJob';
+import { OpenJobContext, PourIndexContext, ProblemsContext, type OpenJob } from './openJob';
 import { usePlannedDraft } from './usePlannedDraft';
 
 interface JobDraftProviderProps {
@@ -23,11 +23,18 @@ interface JobDraftProviderProps {
   readonly record: JobRecord;
   /** It was deleted while it was open here. */
   readonly gone: boolean;
+  /** The pour in hand, counted from 0. */
+  readonly pourIndex?: number;
   readonly children: ReactNode;
 }
 
 /** Holds one job while it is edited: every keystroke is checked, planned and saved. */
-export function JobDraftProvider({ record, gone, children }: JobDraftProviderProps) {
+export function JobDraftProvider({
+  record,
+  gone,
+  pourIndex: askedFor = 0,
+  children,
+}: JobDraftProviderProps) {
   const shelf = useShelf();
   const commit = useCommit();
   const [opened] = useState(record);
@@ -78,11 +85,15 @@ export function JobDraftProvider({ record, gone, children }: JobDraftProviderPro
     if (isNewer && conflict === undefined && !autosave.busy()) show(record);
   }, [record, conflict, autosave, show]);
 
+  // A pour that was taken away leaves the last one in hand.
+  const pourIndex = Math.min(askedFor, draft.pours.length - 1);
   // The field that is typed in comes first; the plan follows in pieces between two keys.
   const planned = usePlannedDraft(useDeferredValue(draft), shelf, opened.lastGood);
   const open = useMemo<OpenJob>(
     () => ({
       ...planned,
+      pour: planned.plan?.pours[Math.min(pourIndex, planned.plan.pours.length - 1)],
+      pourIndex,
       record,
       conflict: gone ? 'deleted' : conflict,
       keepMine: () => {
@@ -96,13 +107,15 @@ export function JobDraftProvider({ record, gone, children }: JobDraftProviderPro
         show(record);
       },
     }),
-    [planned, record, gone, conflict, draft, commit, show],
+    [planned, pourIndex, record, gone, conflict, draft, commit, show],
   );
 
   return (
     <FormProvider {...form}>
       <OpenJobContext.Provider value={open}>
-        <ProblemsContext.Provider value={planned.problems}>{children}</ProblemsContext.Provider>
+        <ProblemsContext.Provider value={planned.problems}>
+          <PourIndexContext.Provider value={pourIndex}>{children}</PourIndexContext.Provider>
+        </ProblemsContext.Provider>
       </OpenJobContext.Provider>
     </FormProvider>
   );

@@ -23,10 +23,10 @@ test('a problem that only the plan can see is told at its field', () => {
     ...newJobDraft(slowClear),
     name: 'Cup',
     measure: { parts: [{ ...emptyPart('cylinder'), diameter: '60 mm', depth: '40 mm' }] },
-    layers: { heights: ['50 mm'] },
+    pours: [{ resin: slowClear, layers: { heights: ['50 mm'] } }],
   };
   expect(planDraft(draft, shelf).problems).toEqual([
-    expect.objectContaining({ code: 'height-above-top', field: 'layers.heights[0]' }),
+    expect.objectContaining({ code: 'height-above-top', field: 'pours[0].layers.heights[0]' }),
   ]);
 });
 
@@ -35,8 +35,9 @@ test.each([
   ['500 g', '3', 333.3, 166.7, 3],
   ['1 l', '1', 699.3, 349.7, 1],
 ])('quick mix: %s × %s', (amount, batches, aG, bG, count) => {
-  const { plan } = planDraft(quickDraft({ amount, batches, resinId: '' }, tableCoat), shelf);
-  expect(plan?.batches).toHaveLength(count);
+  const { plan: whole } = planDraft(quickDraft({ amount, batches, resinId: '' }, tableCoat), shelf);
+  const plan = whole?.pours[0];
+  expect(plan?.batches[0]?.count).toBe(count);
   expect(plan?.batches[0]?.a.g).toBeCloseTo(aG, 1);
   expect(plan?.batches[0]?.b.g).toBeCloseTo(bG, 1);
   expect(plan?.a.g).toBeCloseTo(aG * count, 0);

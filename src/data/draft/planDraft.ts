@@ -1,4 +1,5 @@
-import { checkJob, type Job } from '../../core/job';
+import type { Job } from '../../core/job/jobSchema';
+import { checkJob } from '../../core/job/readJob';
 import { planJob } from '../../core/plan/planJob';
 import type { Plan, Shelf } from '../../core/plan/planTypes';
 import { today } from '../today';

@@ -10,17 +10,13 @@ export interface QuickMix {
 }
 
 /** A quick mix is a job of one known amount, so that it is planned like every other. */
-export function quickDraft(
-  { amount, batches }: QuickMix,
-  resin: Resin,
-): JobDraft & { batches: string } {
+export function quickDraft({ amount, batches }: QuickMix, resin: Resin): JobDraft {
   return {
     ...newJobDraft(resin),
     name: 'Quick mix',
     measure: { parts: [{ shape: 'amount', amount, count: batches }] },
-    overage: '0 %',
     container: undefined,
-    batches,
     scaleStep: '0.1 g',
+    pours: [{ resin, overage: '0 %', batches }],
   };
 }

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import type { Job } from '../../core/job';
+import type { Job } from '../../core/job/jobSchema';
 import type { Plan, Shelf } from '../../core/plan/planTypes';
 import type { Problem } from '../../core/problem';
 import { planDraft } from './planDraft';

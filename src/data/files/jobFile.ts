@@ -1,13 +1,15 @@
-import { readJob, type Job } from '../../core/job';
+import { readJob } from '../../core/job/readJob';
+import type { Job } from '../../core/job/jobSchema';
+import { resolveJob, withOtherCards } from '../../core/job/resolveJob';
 import { mouldInJob } from '../../core/measure/mould/mouldSchema';
-import { withCards, withMoulds } from '../../core/plan/fromShelf';
 import type { Shelf } from '../../core/plan/planTypes';
 import { jsonOf } from '../../core/schema/jsonText';
 
-/** A job as the file that Nipperkin and its command read; resin and moulds are the cards as they are now. */
+/** A job as the file that Nipperkin and its command read; resins and moulds are the cards as they are now. */
 export function jobFileText(job: Job, shelf: Shelf): string {
-  const { resin, measure } = withCards(job, shelf);
-  return `${JSON.stringify({ ...job, resin, measure: withMoulds(measure, mouldInJob) }, null, 2)}\n`;
+  const found = resolveJob(job, shelf).job;
+  const kept = withOtherCards(found, { resin: (card) => card, mould: mouldInJob });
+  return `${JSON.stringify(kept, null, 2)}\n`;
 }
 
 /**
@@ -16,15 +18,15 @@ export function jobFileText(job: Job, shelf: Shelf): string {
  * @throws InputError for the first thing that is wrong
  */
 export function readJobFile(text: string, shelf: Shelf): Job {
-  const job = readJob(jsonOf(text));
+  const value = jsonOf(text);
+  const job = readJob(value);
   const own = <C extends { readonly id?: string | undefined }>(card: C, cards: readonly C[]): C => {
     if (cards.some(({ id }) => id === card.id)) return card;
     const { id: _, ...untied } = card;
     return untied as C;
   };
-  return {
-    ...job,
-    resin: own(job.resin, shelf.resins),
-    measure: withMoulds(job.measure, (mould) => own(mould, shelf.moulds)),
-  };
+  return withOtherCards(job, {
+    resin: (card) => own(card, shelf.resins),
+    mould: (mould) => own(mould, shelf.moulds),
+  });
 }

@@ -2,7 +2,7 @@ import Ajv from 'ajv/dist/2019';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import jobFormat from '../../../docs/formats/job.schema.json';
 import { demoJobs } from '../demo/demoJobs';
-import { readJob } from '../../core/job';
+import { readJob } from '../../core/job/readJob';
 
 const fits = new Ajv({ strictTypes: false }).compile(jobFormat);
 

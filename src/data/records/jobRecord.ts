@@ -1,5 +1,6 @@
 import { array, mixed, number, object, string, type InferType } from 'yup';
-import { jobSchema, liftScale, type Job } from '../../core/job';
+import { jobSchema, type Job } from '../../core/job/jobSchema';
+import { upgradeDraft } from '../../core/job/upgradeJob';
 import type { JobDraft } from '../draft/jobDraft';
 import type { RecordKind } from './readRecords';
 
@@ -13,7 +14,7 @@ const draftSchema = mixed<JobDraft>((value): value is JobDraft =>
         .of(object({ shape: string().required() }))
         .required(),
     }),
-    overage: string(),
+    pours: array().of(object()).min(1).required(),
   }).isValidSync(value, { strict: true }),
 ).defined();
 
@@ -23,7 +24,7 @@ const lastGoodSchema = mixed<Job>((value): value is Job =>
 
 const jobRecordSchema = object({
   id: string().required(),
-  schema: number().oneOf([2]).required(),
+  schema: number().oneOf([3]).required(),
   revision: number().required(),
   createdAt: string().required(),
   updatedAt: string().required(),
@@ -36,14 +37,16 @@ export type JobRecord = InferType<typeof jobRecordSchema>;
 
 export const jobRecords: RecordKind<typeof jobRecordSchema> = {
   prefix: 'job/',
-  version: 2,
+  version: 3,
   schema: jobRecordSchema,
   migrations: {
-    // The step of the scale left an object of its own.
-    1: ({ draft, lastGood, ...record }) => ({
+    // The step of the scale left an object of its own; `upgradeDraft` sees to that as well.
+    1: (record) => ({ ...record }),
+    // A job got its pours.
+    2: ({ draft, lastGood, ...record }) => ({
       ...record,
-      draft: liftScale(draft),
-      lastGood: liftScale(lastGood),
+      draft: upgradeDraft(draft),
+      lastGood: upgradeDraft(lastGood),
     }),
   },
 };

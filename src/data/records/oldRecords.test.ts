@@ -1,6 +1,6 @@
+import { readJob } from '../../core/job/readJob';
+import { planOne } from '../../testing/planOne';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../../core/job';
-import { planJob } from '../../core/plan/planJob';
 import { jobRecords } from './jobRecord';
 import { readRecords } from './readRecords';
 import { resinRecords } from './resinRecord';
@@ -21,9 +21,9 @@ test('a job that was kept when the step of the scale had an object of its own', 
   const texts = kept({ ...oldJob, draft: job, lastGood: job });
   const { records, unreadable } = readRecords(jobRecords, texts);
   expect(unreadable).toEqual([]);
-  expect(records[0]).toMatchObject({ schema: 2, revision: 3, draft: { scaleStep: '0.1 g' } });
+  expect(records[0]).toMatchObject({ schema: 3, revision: 3, draft: { scaleStep: '0.1 g' } });
   expect(records[0]?.draft).not.toHaveProperty('scale');
-  expect(planJob(readJob(records[0]?.lastGood)).batches[0]?.onScale.stepG).toBe(0.1);
+  expect(planOne(readJob(records[0]?.lastGood)).batches[0]?.onScale.stepG).toBe(0.1);
 });
 
 test('a job that never was whole comes up with what was typed', () => {

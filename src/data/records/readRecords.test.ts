@@ -42,14 +42,17 @@ test('older records come up step by step; what cannot be read is told apart and 
 test('a job is kept whole: the draft as typed, and the last state that was right', () => {
   const { id: _, ...first } = demoJobs[0] as (typeof demoJobs)[number];
   const good = jobRecordOf(first as unknown as JobDraft);
-  const broken = jobRecordOf({ ...good.draft, overage: 'lots' }, good);
+  const broken = jobRecordOf(
+    { ...good.draft, pours: [{ ...good.draft.pours[0], overage: 'lots' }] },
+    good,
+  );
   const { records, unreadable } = readRecords(
     jobRecords,
     new Map([['job/x', JSON.stringify(broken)]]),
   );
   expect(unreadable).toEqual([]);
-  expect(records[0]?.draft.overage).toBe('lots');
-  expect(records[0]?.lastGood?.overage).toBe('10 %');
+  expect(records[0]?.draft.pours[0]?.overage).toBe('lots');
+  expect(records[0]?.lastGood?.pours[0]?.overage).toBe('10 %');
   expect(records[0]?.revision).toBe(2);
 });
 

@@ -10,6 +10,7 @@ import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { shoppingText } from '../../words/buying';
+import { sayPour } from '../../words/pours';
 import { BuyingFigures } from './BuyingFigures';
 
 interface BuyStepProps {
@@ -26,25 +27,41 @@ export function BuyStep({ onCard, onAllJobs }: BuyStepProps) {
   if (plan === undefined || job === undefined) {
     return <Words>The job has no amounts yet. Measure a cavity and choose a resin first.</Words>;
   }
-  const card = resins.find(({ id }) => id !== undefined && id === job.resin.id);
+  const onShelf = (id: string | undefined): boolean =>
+    id !== undefined && resins.some((card) => card.id === id);
   const copy = async (): Promise<void> => {
-    const list = shoppingOf([{ plan, card: card ?? job.resin }], today());
+    const list = shoppingOf([plan], today());
     const copied = await setStringAsync(shoppingText(list, currency));
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
   };
   return (
     <View style={[styles.stack, outdated && styles.outdated]} testID="buying">
-      <Words weight="bold">{plan.resin.name}</Words>
-      <BuyingFigures buying={plan.buying} currency={currency} />
+      {plan.buying.map(({ card, pours, buying }) => (
+        <View key={card.id ?? card.name} style={styles.resin}>
+          <Words weight="bold">{card.name}</Words>
+          {plan.pours.length > 1 && (
+            <Words size="small" colour="inkSoft">
+              For {pours.map((index) => sayPour(plan.pours[index]!)).join(', ')}
+            </Words>
+          )}
+          <BuyingFigures buying={buying} currency={currency} />
+          {onShelf(card.id) && (
+            <View style={styles.row}>
+              <ActionButton
+                icon="pencil"
+                label={
+                  plan.buying.length === 1
+                    ? 'Kits and lots of this resin'
+                    : `Kits and lots of ${card.name}`
+                }
+                onPress={() => onCard(card.id ?? '')}
+              />
+            </View>
+          )}
+        </View>
+      ))}
       <View style={styles.row}>
         <ActionButton icon="content-copy" label="Copy the list" onPress={() => void copy()} />
-        {card?.id !== undefined && (
-          <ActionButton
-            icon="pencil"
-            label="Kits and lots of this resin"
-            onPress={() => onCard(card.id ?? '')}
-          />
-        )}
         <ActionButton icon="jobs" label="Buy for all jobs" onPress={onAllJobs} />
       </View>
     </View>
@@ -53,6 +70,7 @@ export function BuyStep({ onCard, onAllJobs }: BuyStepProps) {
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
+  resin: { gap: space.small },
   outdated: { opacity: 0.5 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

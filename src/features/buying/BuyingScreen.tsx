@@ -1,7 +1,7 @@
 import { setStringAsync } from 'expo-clipboard';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { shoppingCost, shoppingOf, type PlannedNeed } from '../../core/plan/shoppingOf';
+import { shoppingCost, shoppingOf } from '../../core/plan/shoppingOf';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
 import { planDraft } from '../../data/draft/planDraft';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
@@ -25,6 +25,7 @@ import { space } from '../../ui/theme/tokens';
 import { shoppingText } from '../../words/buying';
 import { sayMl, sayMoney } from '../../words/figures';
 import { BuyingFigures } from './BuyingFigures';
+import type { Plan } from '../../core/plan/planTypes';
 
 interface BuyingScreenProps {
   /** Stands under the title: the other shelves. */
@@ -55,7 +56,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
   const notice = useNotice();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const shopping = shoppingOf(
-    needs.filter(({ id }) => !left.has(id)),
+    needs.filter(({ id }) => !left.has(id)).map(({ plan }) => plan),
     today(),
   );
   const copy = async (): Promise<void> => {
@@ -112,7 +113,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
             <SwitchField
               key={id}
               label={plan.name}
-              note={`${plan.resin.name}, ${sayMl(plan.totalMl)}`}
+              note={`${plan.buying.map(({ card }) => card.name).join(', ')}, ${sayMl(plan.together.totalMl)}`}
               value={!left.has(id)}
               onChange={(on) => {
                 const next = new Set(left);
@@ -129,8 +130,8 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
   );
 }
 
-/** Every job that can be planned, with the card that counts for it. */
-function useNeeds(): readonly (PlannedNeed & { readonly id: string })[] {
+/** Every job that can be planned. */
+function useNeeds(): readonly { readonly id: string; readonly plan: Plan }[] {
   const { data: jobs } = useJobs();
   const shelf = useShelf();
   return useMemo(
@@ -139,9 +140,7 @@ function useNeeds(): readonly (PlannedNeed & { readonly id: string })[] {
         const now = planDraft(draft, shelf);
         const found = now.plan === undefined ? planDraft(lastGood, shelf) : now;
         if (found.plan === undefined) return [];
-        const { plan, job } = found;
-        const onShelf = shelf.resins.find((card) => card.id === job.resin.id);
-        return [{ id, plan, card: onShelf ?? job.resin }];
+        return [{ id, plan: found.plan }];
       }),
     [jobs, shelf],
   );

@@ -2,7 +2,6 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { coloursFrom } from '../../core/colour/colourSchemas';
 import type { JobDraft, PortionDraft } from '../../data/draft/jobDraft';
-import { useProblems } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -11,7 +10,9 @@ import { space } from '../../ui/theme/tokens';
 import { coloursFromNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 import { PortionEditor } from './PortionEditor';
+import { FillersPanel } from './FillersPanel';
 import { TintPanel } from './TintPanel';
+import { usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 
 /** A new colour takes what the others leave; where one does that already, it begins with a share. */
 function newPortion(portions: readonly PortionDraft[]): PortionDraft {
@@ -23,12 +24,11 @@ function newPortion(portions: readonly PortionDraft[]): PortionDraft {
 /** Colours of the pour: one tint in all of A, or portions with their own pigments. */
 export function ColourStep() {
   const { setValue } = useFormContext<JobDraft>();
-  const portions = useWatch<JobDraft, 'portions'>({ name: 'portions' }) ?? [];
-  const from = useWatch<JobDraft, 'coloursFrom'>({ name: 'coloursFrom' }) ?? 'own-batches';
-  const problems = useProblems();
+  const [portions = [], setPortions] = usePourPart('portions');
+  const [from = 'own-batches', setColoursFrom] = usePourPart('coloursFrom');
+  const problems = usePourProblems();
   const notice = useNotice();
-  const change = (next: PortionDraft[]): void =>
-    setValue('portions', next.length === 0 ? undefined : next);
+  const change = (next: PortionDraft[]): void => setPortions(next.length === 0 ? undefined : next);
   const remove = (index: number): void => {
     change(portions.filter((_, at) => at !== index));
     notice({
@@ -66,10 +66,11 @@ export function ColourStep() {
           label="The colours are mixed"
           value={from}
           choices={coloursFrom.map((value) => ({ value, label: coloursFromNames[value] }))}
-          onChange={(value) => setValue('coloursFrom', value)}
+          onChange={(value) => setColoursFrom(value)}
         />
       )}
       <TintPanel />
+      <FillersPanel path="fillers" />
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { pigmentKinds } from '../../core/colour/pigmentKinds';
 import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
 import type { JobDraft, PigmentDraft } from '../../data/draft/jobDraft';
-import { useDraftField } from '../../data/draft/useDraftField';
+import { usePourField, usePourPart } from '../../data/draft/pourInHand';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -42,19 +42,18 @@ function summaryOf({ kind, share, drops, potBefore }: PigmentDraft): string {
 
 /** A pigment and its dose: by share, by drops, or by the pot that was weighed before and after. */
 export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) {
-  const { setValue } = useFormContext<JobDraft>();
   const path = `portions.${portion}.pigments.${index}` as const;
-  const pigment = useWatch<JobDraft, typeof path>({ name: path });
-  const name = useDraftField(`${path}.name`);
-  const kind = useDraftField(`${path}.kind`);
-  const share = useDraftField(`${path}.share`);
+  const [pigment, setPigment] = usePourPart(path);
+  const name = usePourField(`${path}.name`);
+  const kind = usePourField(`${path}.kind`);
+  const share = usePourField(`${path}.share`);
   // One that has just been added has no dose yet: it stays open while that is typed.
   const [isNew] = useState(pigment?.share === '');
   if (pigment === undefined) return null;
   const dose = doseOf(pigment);
   const choose = (next: Dose): void => {
     const { name: called, kind: kept, opaque } = pigment;
-    setValue(path, { name: called, kind: kept, opaque, ...begin[next] });
+    setPigment({ name: called, kind: kept, opaque, ...begin[next] });
   };
   return (
     <FoldPanel
@@ -68,7 +67,7 @@ export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) 
         label="It is a"
         value={pigment.kind}
         choices={pigmentKinds.map((value) => ({ value, label: pigmentNames[value] }))}
-        onChange={(value) => setValue(`${path}.kind`, value)}
+        onChange={(value) => setPigment({ ...pigment, kind: value })}
       />
       {kind.problem !== undefined && (
         <Words colour="stop" role="alert">
@@ -107,8 +106,8 @@ export function PigmentEditor({ portion, index, onRemove }: PigmentEditorProps) 
 type PigmentPath = `portions.${number}.pigments.${number}`;
 
 function Drops({ path }: { readonly path: PigmentPath }) {
-  const drops = useDraftField(`${path}.drops`);
-  const twenty = useDraftField(`${path}.twentyDrops`);
+  const drops = usePourField(`${path}.drops`);
+  const twenty = usePourField(`${path}.twentyDrops`);
   return (
     <FieldRow>
       <TextField label="Drops in 100 ml" numeric {...drops} />
@@ -118,8 +117,8 @@ function Drops({ path }: { readonly path: PigmentPath }) {
 }
 
 function Pot({ path }: { readonly path: PigmentPath }) {
-  const before = useDraftField(`${path}.potBefore`);
-  const after = useDraftField(`${path}.potAfter`);
+  const before = usePourField(`${path}.potBefore`);
+  const after = usePourField(`${path}.potAfter`);
   return (
     <FieldRow>
       <QuantityField label="Pot before" {...before} unit="g" rule={massRule} />
@@ -136,8 +135,8 @@ function TestCup({
   readonly path: PigmentPath;
   readonly pigment: PigmentDraft;
 }) {
-  const { setValue } = useFormContext<JobDraft>();
-  const depth = useDraftField(`${path}.testDepth`);
+  const [, setPigment] = usePourPart(path);
+  const depth = usePourField(`${path}.testDepth`);
   return (
     <>
       <SwitchField
@@ -145,7 +144,7 @@ function TestCup({
         note="Looks the same at any depth."
         value={pigment.opaque === true}
         onChange={(opaque) =>
-          setValue(path, {
+          setPigment({
             ...pigment,
             opaque: opaque ? true : undefined,
             testDepth: opaque ? undefined : pigment.testDepth,

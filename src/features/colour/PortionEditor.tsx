@@ -16,9 +16,11 @@ import { sayG, sayMl, sayPercent } from '../../words/figures';
 import { shapeNames } from '../../words/names';
 import { sayPigments } from '../../words/sheet';
 import { DepthSwatches } from './DepthSwatches';
+import { FillersPanel } from './FillersPanel';
 import { PigmentEditor } from './PigmentEditor';
 import { RecipeRow } from './RecipeRow';
 import { SwatchField } from './SwatchField';
+import { usePourField, usePourPart } from '../../data/draft/pourInHand';
 
 interface PortionEditorProps {
   readonly index: number;
@@ -32,13 +34,11 @@ const amountOf = ({ share, volume }: PortionDraft): Amount =>
 
 /** One colour: how much of what, and the pigments in it. */
 export function PortionEditor({ index, onRemove }: PortionEditorProps) {
-  const { setValue } = useFormContext<JobDraft>();
-  const portion = useWatch<JobDraft, `portions.${number}`>({ name: `portions.${index}` });
-  const { plan, outdated } = useOpenJob();
-  const name = useDraftField(`portions.${index}.name`);
+  const [portion, setPortion] = usePourPart(`portions.${index}`);
+  const { pour: plan, outdated } = useOpenJob();
+  const name = usePourField(`portions.${index}.name`);
   if (portion === undefined) return null;
-  const set = (changed: Partial<PortionDraft>): void =>
-    setValue(`portions.${index}`, { ...portion, ...changed });
+  const set = (changed: Partial<PortionDraft>): void => setPortion({ ...portion, ...changed });
   const pigments = portion.pigments ?? [];
   const planned = plan?.portions[index];
   return (
@@ -67,6 +67,7 @@ export function PortionEditor({ index, onRemove }: PortionEditorProps) {
           }
         />
       </View>
+      <FillersPanel path={`portions.${index}.fillers`} />
       <SwatchField value={portion.swatch} onChange={(swatch) => set({ swatch })} />
       <RecipeRow portion={portion} onUse={set} />
       {planned !== undefined && !outdated && <Amounts portion={planned} />}
@@ -82,7 +83,7 @@ function Where({
   readonly portion: PortionDraft;
   readonly onChange: (changed: Partial<PortionDraft>) => void;
 }) {
-  const { plan } = useOpenJob();
+  const { pour: plan } = useOpenJob();
   const parts = plan?.parts ?? [];
   const layers = plan?.layers ?? [];
   const all = { value: '', label: 'All' };
@@ -126,8 +127,8 @@ function HowMuch({
   readonly amount: Amount;
   readonly onChange: (changed: Partial<PortionDraft>) => void;
 }) {
-  const share = useDraftField(`portions.${index}.share`);
-  const volume = useDraftField(`portions.${index}.volume`);
+  const share = usePourField(`portions.${index}.share`);
+  const volume = usePourField(`portions.${index}.volume`);
   const choose = (next: Amount): void =>
     onChange({
       share: next === 'share' ? '' : undefined,

@@ -18,18 +18,18 @@ import { pigmentNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 import { DepthSwatches } from './DepthSwatches';
 import { SwatchField } from './SwatchField';
+import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** Colour in all of part A at once, so that every layer matches; its mass stays out of the ratio. */
 export function TintPanel() {
-  const { setValue } = useFormContext<JobDraft>();
-  const tint = useWatch<JobDraft, 'tint'>({ name: 'tint' });
+  const [tint, setTint] = usePourPart('tint');
   return (
     <Panel title="Tint all of A" testID="tint">
       <SwitchField
         label="Colour all of part A at once"
         note="Every layer matches; A is then weighed with its tint."
         value={tint !== undefined}
-        onChange={(on) => setValue('tint', on ? { share: '' } : undefined)}
+        onChange={(on) => setTint(on ? { share: '' } : undefined)}
       />
       {tint !== undefined && <TintFields tint={tint} />}
     </Panel>
@@ -37,14 +37,14 @@ export function TintPanel() {
 }
 
 function TintFields({ tint }: { readonly tint: TintDraft }) {
-  const { setValue } = useFormContext<JobDraft>();
-  const { plan, outdated } = useOpenJob();
-  const name = useDraftField('tint.name');
-  const kind = useDraftField('tint.kind');
-  const share = useDraftField('tint.share');
-  const pigment = useDraftField('tint.pigment');
-  const testDepth = useDraftField('tint.testDepth');
-  const set = (changed: Partial<TintDraft>): void => setValue('tint', { ...tint, ...changed });
+  const [, setTint] = usePourPart('tint');
+  const { pour: plan, outdated } = useOpenJob();
+  const name = usePourField('tint.name');
+  const kind = usePourField('tint.kind');
+  const share = usePourField('tint.share');
+  const pigment = usePourField('tint.pigment');
+  const testDepth = usePourField('tint.testDepth');
+  const set = (changed: Partial<TintDraft>): void => setTint({ ...tint, ...changed });
   const byMass = tint.pigment !== undefined;
   return (
     <>

@@ -8,8 +8,7 @@ import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayProblem } from '../../words/problems';
-import {
-  heatIsEstimate,
+import { heatIsEstimate,
   sayAdvice,
   sayAssumed,
   sayBucket,
@@ -17,12 +16,13 @@ import {
   sayForm,
   sayMarks,
   sayNoHeat,
-  saySecond,
-} from '../../words/heat';
+  saySecond, sayBelow } from '../../words/heat';
 import { useHeat, type HeatState } from '../../workers/useHeat';
 import type { HeatRequest } from '../../workers/heatWorker';
 import { HeatLayerFigures } from './HeatLayerFigures';
 import { HeatSettings } from './HeatSettings';
+import { withoutPhotos } from '../../core/plan/withoutPhotos';
+import { sayPour } from '../../words/pours';
 
 /** Charts, their scales and the slider are fetched when there is something to draw. */
 const HeatPicture = lazy(() => import('./HeatPicture'));
@@ -32,12 +32,14 @@ const DepthChart = lazy(() => import('./DepthChart'));
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
 export function HeatStep() {
-  const { plan, job, outdated } = useOpenJob();
+  const { plan, job, pourIndex, outdated } = useOpenJob();
   const shelf = useShelf();
   const request = useMemo(
     (): HeatRequest | undefined =>
-      plan === undefined || job === undefined || outdated ? undefined : { job, plan, shelf },
-    [plan, job, outdated, shelf],
+      plan === undefined || job === undefined || outdated
+        ? undefined
+        : { job, plan, pour: pourIndex, shelf: withoutPhotos(shelf) },
+    [plan, job, pourIndex, outdated, shelf],
   );
   const heat = useHeat(request);
   return (
@@ -97,6 +99,10 @@ const HeatFindings = memo(function Findings({
       <Words size="small" colour="inkSoft">
         {[
           sayForm(plan.form),
+          sayBelow(plan, (index) => {
+            const below = request?.plan.pours[index];
+            return below === undefined ? 'what is under it' : sayPour(below);
+          }),
           sayAssumed(plan),
           sayCalibration(plan.calibration),
           sayMarks(plan.marks),

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Job } from '../../core/job';
+import type { Job } from '../../core/job/jobSchema';
 import { holdLayers } from '../../core/plan/heat/holdLayers';
 import { planJob } from '../../core/plan/planJob';
 import { InputError, type Problem } from '../../core/problem';
-import { checkJob } from '../../core/job';
+import { checkJob } from '../../core/job/readJob';
 import { roomTemperatureRule, timeRule } from '../../core/quantity/rules';
 import { undersides, type Underside } from '../../core/thermal/heatSchema';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -18,6 +18,7 @@ import { useHeat } from '../../workers/useHeat';
 import type { HeatAnswer, HeatRequest } from '../../workers/heatWorker';
 import { ComparedCurves } from './ComparedCurves';
 import { ComparedFigures } from './ComparedFigures';
+import { jobPour } from '../../core/job/jobPour';
 
 type Followed = Extract<HeatAnswer, { readonly view: unknown }>;
 
@@ -33,12 +34,12 @@ interface Trial {
 const asPlanned = 'planned';
 const nothingTried: Trial = { room: '', fan: '', underside: undefined, resin: asPlanned };
 
-/** The job with what is tried put in; a day's curve gives way to a room that is typed. */
-function tried(job: Job, trial: Trial, shelf: HeatRequest['shelf']): unknown {
-  const { day, ...heat } = job.heat ?? {};
+/** The job with what is tried put into its pour; a day's curve gives way to a room that is typed. */
+function tried(job: Job, index: number, trial: Trial, shelf: HeatRequest['shelf']): unknown {
+  const own = jobPour(job, index);
+  const { day, ...heat } = own.heat ?? {};
   const card = shelf.resins[Number(trial.resin)];
-  return {
-    ...job,
+  const change = {
     ...(trial.room === '' ? {} : { room: { temperature: trial.room } }),
     ...(trial.resin === asPlanned || card === undefined
       ? {}
@@ -50,16 +51,22 @@ function tried(job: Job, trial: Trial, shelf: HeatRequest['shelf']): unknown {
       ...(trial.underside === undefined ? {} : { underside: trial.underside }),
     },
   };
+  // What the job says for all would come through again.
+  const others = { ...job, heat: undefined };
+  const pours = job.pours.map((pour, at) =>
+    at === index ? { ...pour, ...change } : { ...pour, heat: jobPour(job, at).heat },
+  );
+  return { ...others, pours };
 }
 
 /** Plans what is tried, in the layers that are planned; what is wrong with it comes back as a problem. */
 function triedRequest(base: HeatRequest, trial: Trial): HeatRequest | Problem {
   const { value: job, problems } = checkJob(
-    tried(holdLayers(base.job, base.plan), trial, base.shelf),
+    tried(holdLayers(base.job, base.plan, base.pour), base.pour, trial, base.shelf),
   );
   if (job === undefined) return problems[0]!;
   try {
-    return { job, plan: planJob(job, base.shelf), shelf: base.shelf };
+    return { ...base, job, plan: planJob(job, base.shelf) };
   } catch (error) {
     if (error instanceof InputError) return error;
     throw error;
@@ -80,9 +87,12 @@ export default function WhatIf({
   const { answer, problem: lost } = useHeat('code' in asked ? undefined : asked, 'figures');
   const change = (next: Partial<Trial>): void => setTrial({ ...trial, ...next });
   const wrong = (field: string): Problem | undefined =>
-    problem?.field === field ? problem : undefined;
+    problem?.field === field || problem?.field === `pours[${request.pour}].${field}`
+      ? problem
+      : undefined;
   const elsewhere =
-    lost ?? (problem !== undefined && !fieldsHere.includes(problem.field) ? problem : undefined);
+    lost ??
+    (problem !== undefined && !fieldsHere.some((each) => wrong(each)) ? problem : undefined);
   return (
     <View style={styles.stack}>
       <FieldRow>

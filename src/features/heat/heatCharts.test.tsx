@@ -1,11 +1,11 @@
+import { heatCaseOfOne, planOne } from '../../testing/planOne';
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { followJob, heatCaseOfJob } from '../../core/plan/heat/heatOfPlan';
+import { followJob } from '../../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../../core/plan/heat/heatView';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { roomDepths } from '../../core/plan/heat/roomDepth';
 import type { SecondLayer } from '../../core/plan/heat/secondLayer';
-import { planJob } from '../../core/plan/planJob';
 import { deepTrayJob } from '../../testing/deepTray';
 import { givesWidth } from '../../testing/givesWidth';
 import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
@@ -25,7 +25,7 @@ HTMLCanvasElement.prototype.getContext = () => null;
 
 const given = (temperature: string, change: object = {}) => {
   const job = deepTrayJob({ room: { temperature }, ...change });
-  const found = heatCaseOfJob(job, planJob(job));
+  const found = heatCaseOfOne(job, planOne(job));
   if (!found.told) throw new Error(found.code);
   return found;
 };

@@ -1,7 +1,7 @@
+import { heatOfOne, planOne } from '../../testing/planOne';
 import { act, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { heatOfPlan, type HeatPlan } from '../../core/plan/heat/heatOfPlan';
-import { planJob } from '../../core/plan/planJob';
+import { type HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { deepTray, deepTrayJob } from '../../testing/deepTray';
 import { ThemeProvider } from '../../ui/ThemeProvider';
 import { ComparedFigures } from './ComparedFigures';
@@ -11,7 +11,7 @@ import { HeatLayerFigures } from './HeatLayerFigures';
 function heatAt(temperature: string, depth = '50 mm'): HeatPlan {
   const parts = [{ ...deepTray, depth }];
   const job = deepTrayJob({ room: { temperature }, measure: { parts } });
-  const heat = heatOfPlan(job, planJob(job));
+  const heat = heatOfOne(job, planOne(job));
   if (!heat.told) throw new Error(heat.code);
   return heat;
 }

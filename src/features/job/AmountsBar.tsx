@@ -3,10 +3,11 @@ import { useOpenJob } from '../../data/draft/openJob';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayG, sayMl } from '../../words/figures';
+import { sayPour } from '../../words/pours';
 
 /** What the job comes to, always in sight at the foot of the phone. */
 export function AmountsBar() {
-  const { plan, outdated } = useOpenJob();
+  const { plan: whole, pour: plan, outdated } = useOpenJob();
   if (plan === undefined) {
     return (
       <View style={styles.bar} role="status">
@@ -14,6 +15,7 @@ export function AmountsBar() {
       </View>
     );
   }
+  const several = (whole?.pours.length ?? 1) > 1;
   const cell = (label: string, figure: string, colour: 'ink' | 'partA' | 'partB') => (
     <View style={styles.cell}>
       <Words size="small" weight="bold" colour={colour}>
@@ -32,7 +34,7 @@ export function AmountsBar() {
         </Words>
       )}
       <View style={[styles.cells, outdated && styles.outdated]}>
-        {cell('To mix', sayMl(plan.totalMl), 'ink')}
+        {cell(several ? sayPour(plan) : 'To mix', sayMl(plan.totalMl), 'ink')}
         {plan.resin.ratio === undefined ? (
           cell('Resin', sayG(plan.a.g), 'partA')
         ) : (

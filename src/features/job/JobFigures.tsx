@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { Plan, Reason } from '../../core/plan/planTypes';
+import type { PourPlan, Reason } from '../../core/plan/planTypes';
 import { jobFileText } from '../../data/files/jobFile';
 import { download, fileNameOf } from '../../data/files/download';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -13,19 +13,20 @@ import { sayFluidOunces, sayG, sayMl, sayRatios, sayTime } from '../../words/fig
 import { sayReason } from '../../words/reasons';
 import { Swatch } from '../../ui/Swatch';
 import {
-  batchGroups,
   sayBatchFor,
   sayLayer,
+  sayFillers,
   sayMeasuring,
   sayPigments,
   sayPoured,
   sayReadings,
   sayTint,
 } from '../../words/sheet';
+import { countOf } from '../../core/plan/reasons';
 
 /** All figures of the job, each with its reason on a tap. */
 export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
-  const { plan, job, outdated } = useOpenJob();
+  const { pour: plan, job, outdated } = useOpenJob();
   const shelf = useShelf();
   if (plan === undefined || job === undefined) return null;
   return (
@@ -54,12 +55,12 @@ export function JobFigures({ onSheet }: { readonly onSheet: () => void }) {
   );
 }
 
-function Batches({ plan }: { readonly plan: Plan }) {
-  return batchGroups(plan).map((group) => {
-    const { key, count, batch } = group;
-    const forWhat = sayBatchFor(plan, group);
+function Batches({ plan }: { readonly plan: PourPlan }) {
+  return plan.batches.map((batch) => {
+    const { id, count } = batch;
+    const forWhat = sayBatchFor(plan, batch);
     return (
-      <View key={key}>
+      <View key={id}>
         {forWhat !== '' && (
           <View style={styles.forWhat}>
             {batch.swatch !== undefined && <Swatch colour={batch.swatch} />}
@@ -78,19 +79,21 @@ function Batches({ plan }: { readonly plan: Plan }) {
           {sayReadings(plan, batch)}
           {batch.container?.name === undefined ? '' : ` In ${batch.container.name}.`}
         </Words>
-        {[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
-          (line) => (
-            <Words key={line} size="small">
-              {line}
-            </Words>
-          ),
-        )}
+        {[
+          ...sayPigments(batch.pigments, plan.resin.pigmentInto),
+          ...sayMeasuring(batch),
+          ...sayFillers(batch.fillers),
+        ].map((line) => (
+          <Words key={line} size="small">
+            {line}
+          </Words>
+        ))}
       </View>
     );
   });
 }
 
-function Totals({ plan }: { readonly plan: Plan }) {
+function Totals({ plan }: { readonly plan: PourPlan }) {
   const why = (figure: Reason['figure']): string =>
     plan.why
       .filter((reason) => reason.figure === figure)
@@ -145,7 +148,7 @@ function Totals({ plan }: { readonly plan: Plan }) {
       )}
       <WhyRow
         label="Batches"
-        value={String(plan.batches.length)}
+        value={String(countOf(plan.batches))}
         why={`${why('batches')} ${why('scale')}`}
       />
       <WhyRow label="Ratio" value={first} also={second} why={why('ratio')} />

@@ -15,27 +15,18 @@ import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
 import { sayC } from '../../words/figures';
-import { sayResin } from '../../words/sheet';
+import { saySubject } from '../../words/sheet';
 import { AmountsBar } from './AmountsBar';
 import { ConflictNotice } from './ConflictNotice';
 import { JobFigures } from './JobFigures';
-
-/** The steps that have a screen so far, in the order of the work. */
-export const jobSteps = [
-  { value: 'measure', label: 'Measure' },
-  { value: 'resin', label: 'Resin' },
-  { value: 'layers', label: 'Layers' },
-  { value: 'heat', label: 'Heat' },
-  { value: 'colour', label: 'Colour' },
-  { value: 'mix', label: 'Mix' },
-  { value: 'buy', label: 'Buy' },
-] as const;
-export type JobStep = (typeof jobSteps)[number]['value'];
+import { PourList } from './PourList';
+import { jobSteps, type JobStep } from './steps';
 
 const saveWords = { saved: 'saved', saving: 'saving', failed: 'not saved' } as const;
 
 interface JobFrameProps {
   readonly step: JobStep | undefined;
+  readonly onPour: (index: number) => void;
   readonly onStep: (step: JobStep) => void;
   readonly onBack: () => void;
   readonly onSheet: () => void;
@@ -43,10 +34,12 @@ interface JobFrameProps {
 }
 
 /** One job: its steps, its Section and its figures, which follow every keystroke. */
-export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFrameProps) {
+export function JobFrame({ step, onStep, onPour, onBack, onSheet, children }: JobFrameProps) {
   const wide = useWide();
   const { state } = useSaveState();
   const { record, plan } = useOpenJob();
+  const isOfPour = jobSteps.some(({ value, of }) => value === step && of === 'pour');
+  const pours = <PourList onPour={onPour} choosing={isOfPour} />;
   /** A cavity that is tapped opens where it is measured. */
   const openPart = useCallback(
     (index: number): void => {
@@ -59,14 +52,14 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
   const title = record.draft.name.trim() || newJobName;
   const common = {
     title,
-    subtitle: plan && `${sayResin(plan)} · room ${sayC(plan.roomTemperatureC)}`,
+    subtitle: plan && `${saySubject(plan)} · room ${sayC(plan.roomTemperatureC)}`,
     status: saveWords[state],
     onBack,
   };
   if (wide) {
     return (
       <Screen {...common} fills>
-        <WideColumns tabs={tabs} onSheet={onSheet} onPressPart={openPart}>
+        <WideColumns tabs={tabs} pours={pours} onSheet={onSheet} onPressPart={openPart}>
           {children}
         </WideColumns>
       </Screen>
@@ -76,6 +69,7 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
     <Screen {...common} head={tabs} foot={<AmountsBar />}>
       <ConflictNotice />
       <JobSection greatestHeight={150} onPressPart={openPart} />
+      {pours}
       {children}
       {step === 'mix' && <JobFigures onSheet={onSheet} />}
     </Screen>
@@ -85,11 +79,13 @@ export function JobFrame({ step, onStep, onBack, onSheet, children }: JobFramePr
 /** Steps at the left, the Section in the middle and staying put, figures at the right. */
 function WideColumns({
   tabs,
+  pours,
   onSheet,
   onPressPart,
   children,
 }: {
   readonly tabs: ReactNode;
+  readonly pours: ReactNode;
   readonly onSheet: () => void;
   readonly onPressPart: (index: number) => void;
   readonly children: ReactNode;
@@ -109,6 +105,7 @@ function WideColumns({
         </View>
         <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
           <JobSection greatestHeight={380} onPressPart={onPressPart} />
+          {pours}
           {/* A view is an element on the web, which is where this runs. */}
           <View ref={(view) => setMiddle(view as unknown as Element | null)} />
         </ScrollView>
@@ -142,7 +139,7 @@ function JobSection({
   return (
     <View style={[styles.stack, outdated && styles.outdated]}>
       <PlannedSection plan={plan} greatestHeight={greatestHeight} onPressPart={onPressPart} />
-      <PlannedWarnings warnings={plan.warnings} />
+      <PlannedWarnings warnings={plan.warnings} pours={plan.pours} />
     </View>
   );
 }

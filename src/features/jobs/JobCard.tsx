@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
-import type { Shelf } from '../../core/plan/planTypes';
+import type { PourPlan, Shelf } from '../../core/plan/planTypes';
 import { planDraft } from '../../data/draft/planDraft';
 import type { JobRecord } from '../../data/records/jobRecord';
 import { Section } from '../../ui/section/Section';
@@ -10,6 +10,7 @@ import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
 import { sayG, sayMl } from '../../words/figures';
+import { sayPour } from '../../words/pours';
 
 interface JobCardProps {
   readonly record: JobRecord;
@@ -24,6 +25,7 @@ export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCar
   const colours = useColours();
   const { plan } = useMemo(() => planDraft(record.lastGood, shelf), [record.lastGood, shelf]);
   const name = record.draft.name.trim() || 'Job without a name';
+  const only = plan?.pours.length === 1 ? plan.pours[0] : undefined;
   return (
     <View
       role="listitem"
@@ -43,18 +45,14 @@ export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCar
             ) : (
               <>
                 <Words size="small" colour="inkSoft">
-                  {sayMl(plan.totalMl)} of {plan.resin.name}
+                  {sayMl(plan.together.totalMl)} of{' '}
+                  {plan.buying.map(({ card }) => card.name).join(', ')}
                 </Words>
-                <Words size="small">
-                  <Words size="small" weight="semibold" colour="partA">
-                    {plan.resin.ratio === undefined ? 'Resin' : 'A'} {sayG(plan.a.g)}
-                  </Words>
-                  {plan.resin.ratio !== undefined && (
-                    <Words size="small" weight="semibold" colour="partB">
-                      {'  '}B {sayG(plan.b.g)}
-                    </Words>
-                  )}
-                </Words>
+                {only === undefined ? (
+                  <Words size="small">{plan.pours.map(sayPour).join(' · ')}</Words>
+                ) : (
+                  <PartsOf pour={only} />
+                )}
               </>
             )}
           </View>
@@ -65,6 +63,21 @@ export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCar
         <SignButton icon="delete" label={`Delete ${name}`} onPress={onDelete} />
       </View>
     </View>
+  );
+}
+
+function PartsOf({ pour: { resin, a, b } }: { readonly pour: PourPlan }) {
+  return (
+    <Words size="small">
+      <Words size="small" weight="semibold" colour="partA">
+        {resin.ratio === undefined ? 'Resin' : 'A'} {sayG(a.g)}
+      </Words>
+      {resin.ratio !== undefined && (
+        <Words size="small" weight="semibold" colour="partB">
+          {'  '}B {sayG(b.g)}
+        </Words>
+      )}
+    </Words>
   );
 }
 

@@ -8,16 +8,17 @@ import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SignButton } from '../../ui/SignButton';
 import { space } from '../../ui/theme/tokens';
+import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** Where the pour is cut into layers: the height of each layer's top but the last. */
 export function LayerHeights() {
   const notice = useNotice();
   const { setValue } = useFormContext<JobDraft>();
   // Watched, not controlled: a controller of the list does not hear of what is typed into one of its heights.
-  const layers = useWatch<JobDraft, 'layers'>({ name: 'layers' });
+  const [layers, setLayers] = usePourPart('layers');
   const heights = layers?.heights ?? [];
   const change = (next: string[]): void =>
-    setValue('layers', { ...layers, style: undefined, heights: next });
+    setLayers({ ...layers, style: undefined, heights: next });
   const remove = (index: number): void => {
     change(heights.filter((_, each) => each !== index));
     notice({ text: `Removed the end of layer ${index + 1}`, undo: async () => change(heights) });
@@ -45,7 +46,7 @@ function LayerHeight({
   readonly index: number;
   readonly onRemove: () => void;
 }) {
-  const field = useDraftField(`layers.heights.${index}`);
+  const field = usePourField(`layers.heights.${index}`);
   return (
     <View style={styles.height}>
       <View style={styles.field}>

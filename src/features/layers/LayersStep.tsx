@@ -5,7 +5,7 @@ import type { PlannedLayer } from '../../core/plan/planTypes';
 import { hasHeat } from '../../core/resin/families';
 import { lengthRule } from '../../core/quantity/rules';
 import type { JobDraft, LayersDraft } from '../../data/draft/jobDraft';
-import { useOpenJob, useProblems } from '../../data/draft/openJob';
+import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -20,6 +20,7 @@ import { sayJoint } from '../../words/layers';
 import { sayProblem } from '../../words/problems';
 import { sayReason } from '../../words/reasons';
 import { LayerHeights } from './LayerHeights';
+import { usePourPart, usePourField, usePourProblems } from '../../data/draft/pourInHand';
 
 type Way = LayerStyle | 'heights';
 
@@ -36,12 +37,12 @@ const wayOf = (layers: LayersDraft | undefined): Way =>
 /** How the pour is cut into layers, and how they join. */
 export function LayersStep() {
   const { setValue } = useFormContext<JobDraft>();
-  const layers = useWatch<JobDraft, 'layers'>({ name: 'layers' });
-  const problems = useProblems();
+  const [layers, setLayers] = usePourPart('layers');
+  const problems = usePourProblems();
   const way = wayOf(layers);
   const choose = (next: Way): void => {
     const { style: _, heights: __, ...kept } = layers ?? {};
-    setValue('layers', next === 'heights' ? { ...kept, heights: [] } : { ...kept, style: next });
+    setLayers(next === 'heights' ? { ...kept, heights: [] } : { ...kept, style: next });
   };
   // What is wrong with the split as a whole; what is wrong with a figure stands at its field.
   const problem = problems.find(({ field }) =>
@@ -75,7 +76,7 @@ export function LayersStep() {
           label="The next layer is poured"
           value={layers?.joint ?? 'tacky'}
           choices={joints.map((value) => ({ value, label: jointNames[value] }))}
-          onChange={(joint) => setValue('layers', { ...layers, joint })}
+          onChange={(joint) => setLayers({ ...layers, joint })}
         />
       )}
       <LayerTable />
@@ -86,8 +87,8 @@ export function LayersStep() {
 /** By whose word a layer may be so deep; nothing to choose where heat has no say. */
 function WhoseDepth() {
   const { setValue } = useFormContext<JobDraft>();
-  const layers = useWatch<JobDraft, 'layers'>({ name: 'layers' });
-  const { plan } = useOpenJob();
+  const [layers, setLayers] = usePourPart('layers');
+  const { pour: plan } = useOpenJob();
   if (plan?.depthMm === undefined || !hasHeat(plan.resin.family)) return null;
   if ((layers?.maxDepth ?? '').trim() !== '') return null;
   return (
@@ -95,16 +96,16 @@ function WhoseDepth() {
       label="How deep one layer may be goes by"
       value={layers?.depthBy ?? 'smaller'}
       choices={depthRules.map((value) => ({ value, ...depthRuleWords[value] }))}
-      onChange={(depthBy) => setValue('layers', { ...layers, depthBy })}
+      onChange={(depthBy) => setLayers({ ...layers, depthBy })}
     />
   );
 }
 
 /** What one layer may be here: the label's figure with caution, or the person's own. */
 function Limits({ lockIn }: { readonly lockIn: boolean }) {
-  const maxDepth = useDraftField('layers.maxDepth');
-  const caution = useDraftField('layers.caution');
-  const first = useDraftField('layers.lockIn');
+  const maxDepth = usePourField('layers.maxDepth');
+  const caution = usePourField('layers.caution');
+  const first = usePourField('layers.lockIn');
   return (
     <>
       <ChoiceField
@@ -142,7 +143,7 @@ function Limits({ lockIn }: { readonly lockIn: boolean }) {
 
 /** Every layer from the top down, as it lies in the Section. */
 function LayerTable() {
-  const { plan, outdated } = useOpenJob();
+  const { pour: plan, outdated } = useOpenJob();
   if (plan === undefined) return null;
   const why = plan.why
     .filter(({ figure }) => figure === 'layers')

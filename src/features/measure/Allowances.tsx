@@ -26,6 +26,7 @@ import { space } from '../../ui/theme/tokens';
 import { sayMl } from '../../words/figures';
 import { allowanceNames, overageKindNames, soakSurfaceNames } from '../../words/names';
 import { sayReason } from '../../words/reasons';
+import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 type Optional = Exclude<AllowanceCode, 'overage'>;
 
@@ -52,9 +53,9 @@ const codes = Object.keys(begin) as Optional[];
 
 /** What is poured besides the cavities: each by itself, with its own millilitres. */
 export function Allowances() {
-  const { plan, outdated } = useOpenJob();
+  const { pour: plan, outdated } = useOpenJob();
   const { setValue } = useFormContext<JobDraft>();
-  const allowances = useWatch<JobDraft, 'allowances'>({ name: 'allowances' }) ?? {};
+  const [allowances = {}, setAllowances] = usePourPart('allowances');
   const used = codes.filter((code) => allowances[code] !== undefined);
   const [open, setOpen] = useState(used.length > 0);
   const mlOf = (code: AllowanceCode): string | undefined => {
@@ -64,7 +65,7 @@ export function Allowances() {
   const change = (code: Optional, on: boolean): void => {
     const before = allowances[code];
     const next = before === undefined ? begin[code] : { ...before, off: on ? undefined : true };
-    setValue('allowances', { ...allowances, [code]: next });
+    setAllowances({ ...allowances, [code]: next });
   };
   return (
     <Panel title="Poured besides" testID="allowances">
@@ -113,18 +114,18 @@ function Overage({
   readonly ml: string | undefined;
   readonly outdated: boolean;
 }) {
-  const overage = useDraftField('overage');
-  const kind = useController<JobDraft, 'kind'>({ name: 'kind' });
-  const { plan } = useOpenJob();
+  const overage = usePourField('overage');
+  const [kind = 'general', setKind] = usePourPart('kind');
+  const { pour: plan } = useOpenJob();
   const why = plan?.why.find(({ figure }) => figure === 'overage');
   return (
     <View style={styles.stack}>
       <ChoiceField
         label="Kind of job"
-        value={kind.field.value ?? 'general'}
+        value={kind}
         choices={overageKinds.map((value) => ({ value, label: overageKindNames[value] }))}
         onChange={(next) => {
-          kind.field.onChange(next);
+          setKind(next);
           // The usual overage of that kind; a figure typed after this wins again.
           overage.onChange('');
         }}
@@ -176,7 +177,7 @@ function Quantity({
   readonly unit: string;
   readonly rule: object;
 }) {
-  const field = useDraftField(`allowances.${name}`);
+  const field = usePourField(`allowances.${name}`);
   // An allowance that has just been switched on is not a mistake yet.
   const problem = field.value === '' ? undefined : field.problem;
   return (
@@ -225,16 +226,14 @@ function AllowanceFields({ code }: { readonly code: Optional }) {
 }
 
 function SoakFields() {
-  const surface = useController<JobDraft, 'allowances.soak.surface'>({
-    name: 'allowances.soak.surface',
-  });
+  const [surface, setSurface] = usePourPart('allowances.soak.surface');
   return (
     <View style={styles.stack}>
       <ChoiceField
         label="Surface"
-        value={surface.field.value}
+        value={surface}
         choices={soakSurfaces.map((value) => ({ value, label: soakSurfaceNames[value] }))}
-        onChange={surface.field.onChange}
+        onChange={setSurface}
       />
       <FieldRow>
         <Quantity name="soak.area" label="Area that drinks" unit="m2" rule={areaRule} />
@@ -245,15 +244,13 @@ function SoakFields() {
 }
 
 function ResidueFields() {
-  const twoCups = useController<JobDraft, 'allowances.residue.twoCups'>({
-    name: 'allowances.residue.twoCups',
-  });
+  const [twoCups, setTwoCups] = usePourPart('allowances.residue.twoCups');
   return (
     <View style={styles.stack}>
       <SwitchField
         label="Two cups for each batch"
-        value={twoCups.field.value === true}
-        onChange={(on) => twoCups.field.onChange(on ? true : undefined)}
+        value={twoCups === true}
+        onChange={(on) => setTwoCups(on ? true : undefined)}
       />
       <Quantity
         name="residue.perBatch"

@@ -11,7 +11,7 @@ const Curve = lazy(() => import('./drawings/Curve'));
 export function HeightCurve() {
   const { plan, outdated } = useOpenJob();
   const [open, setOpen] = useState(false);
-  const curve = plan?.heightCurve ?? [];
+  const curve = plan?.form?.heightCurve ?? [];
   if (curve.length === 0) return null;
   return (
     <View style={[styles.stack, outdated && styles.outdated]}>

@@ -16,6 +16,7 @@ import { shapeNames } from '../../words/names';
 import { Allowances } from './Allowances';
 import { HeightCurve } from './HeightCurve';
 import { PartEditor } from './PartEditor';
+import { PoursPanel } from './pours/PoursPanel';
 
 /** What is poured: name, room, the cavities, what stands in them, and how much more than they hold. */
 export function MeasureStep() {
@@ -102,6 +103,7 @@ export function MeasureStep() {
           />
         )}
       </View>
+      <PoursPanel onPour={(index) => router.setParams({ pour: String(index + 1) })} />
       <Allowances />
       <HeightCurve />
     </View>

@@ -15,13 +15,15 @@ import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { sayProblem } from '../../words/problems';
 import { beginMethod } from './beginMethod';
-import { fieldPath, type DraftPlace } from './draftPlace';
+import { fieldPath, type DraftPlace, type MeasureBase } from './draftPlace';
 import { MethodEditor } from './MethodEditor';
 import { MethodPicker } from './MethodPicker';
 import { PartQuantity } from './PartQuantity';
 import { PartResult } from './PartResult';
 
 interface PartEditorProps {
+  /** The job's own measure without it. */
+  readonly base?: MeasureBase;
   readonly kind: 'part' | 'insert';
   readonly index: number;
   /** How many of its kind are being typed: a plan with another number is not of these. */
@@ -32,19 +34,27 @@ interface PartEditorProps {
 }
 
 /** One cavity or insert: how it is measured, its measures, how many of it, what it comes to. */
-export function PartEditor({ kind, index, among, onRemove, onKeep }: PartEditorProps) {
+export function PartEditor({
+  kind,
+  base = 'measure',
+  index,
+  among,
+  onRemove,
+  onKeep,
+}: PartEditorProps) {
   const isInsert = kind === 'insert';
-  const place: DraftPlace = isInsert ? `measure.inserts.${index}` : `measure.parts.${index}`;
+  const place: DraftPlace = isInsert ? `measure.inserts.${index}` : `${base}.parts.${index}`;
+  const isOwn = base !== 'measure';
   const part = useWatch<JobDraft, DraftPlace>({ name: place }) as PartDraft;
   const shape = useController<JobDraft>({ name: fieldPath(place, 'shape') });
   const { setValue } = useFormContext<JobDraft>();
   const name = useDraftField(fieldPath(place, 'name'));
   const count = useDraftField(fieldPath(place, 'count'));
-  const { plan, outdated, problems } = useOpenJob();
-  const called = `${isInsert ? 'insert' : 'cavity'} ${index + 1}`;
-  const all = isInsert ? plan?.inserts : plan?.parts;
+  const { plan, pour, outdated, problems } = useOpenJob();
+  const called = `${isInsert ? 'insert' : isOwn ? 'part' : 'cavity'} ${index + 1}`;
+  const all = isOwn ? pour?.parts : isInsert ? plan?.form?.inserts : plan?.form?.parts;
   const measured = all?.length === among ? all[index] : undefined;
-  const whole = problems.find(({ field }) => field === place.replace(/\.(\d+)$/, '[$1]'));
+  const whole = problems.find(({ field }) => field === place.replace(/\.(\d+)(?=\.|$)/g, '[$1]'));
 
   /** What is known already was not measured here. */
   const isOwnMeasure = part.shape !== 'mould' && part.shape !== 'amount';
@@ -58,7 +68,9 @@ export function PartEditor({ kind, index, among, onRemove, onKeep }: PartEditorP
 
   return (
     <Panel
-      testID={isInsert ? `insert-${index + 1}` : cavityTestId(index)}
+      testID={
+        isInsert ? `insert-${index + 1}` : isOwn ? `own-part-${index + 1}` : cavityTestId(index)
+      }
       title={called.replace(/^./, (letter) => letter.toUpperCase())}
       actions={
         onRemove && (

@@ -3,7 +3,13 @@ import type { JobDraft } from '../../data/draft/jobDraft';
 import type { PartDraft } from '../../data/draft/partDraft';
 
 /** Where a part or an insert stands in the draft. */
-export type DraftPlace = `measure.parts.${number}` | `measure.inserts.${number}`;
+export type DraftPlace =
+  | `measure.parts.${number}`
+  | `measure.inserts.${number}`
+  | `pours.${number}.measure.parts.${number}`;
+
+/** Whose measure it is of: the job's, or one pour's. */
+export type MeasureBase = 'measure' | `pours.${number}.measure`;
 
 /** Where outlines stand in it: those of a part, or of the face that a coat covers. */
 export type OutlinePlace = DraftPlace | `${DraftPlace}.face`;

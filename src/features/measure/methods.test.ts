@@ -11,7 +11,11 @@ test('every way to measure is offered once', () => {
 });
 
 test('each method is used by a piece of the barge', () => {
-  const used = new Set(demoJobs.flatMap(({ measure }) => measure.parts.map(({ shape }) => shape)));
+  const used = new Set(
+    demoJobs
+      .flatMap(({ measure, pours }) => [measure, ...pours.map((pour) => pour.measure)])
+      .flatMap((measure) => measure?.parts.map(({ shape }) => shape) ?? []),
+  );
   const plain: ReadonlySet<string> = new Set(plainShapes);
   expect(offered.filter((shape) => !plain.has(shape) && !used.has(shape))).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { correctBatch, type BatchCorrection } from '../../core/plan/correctBatch';
-import type { Plan } from '../../core/plan/planTypes';
+import type { PourPlan } from '../../core/plan/planTypes';
 import { InputError, type Problem } from '../../core/problem';
 import { isOnStep } from '../../core/quantity/round';
 import { readQuantity } from '../../core/quantity/readQuantity';
@@ -16,7 +16,7 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayCorrection } from '../../words/correction';
 import { sayOnScale } from '../../words/figures';
-import { batchGroups, sayBatchFor } from '../../words/sheet';
+import { sayBatchFor } from '../../words/sheet';
 
 /** What was typed, in g; a problem where it is no mass; nothing while it is empty. */
 function massOf(typed: string): number | Problem | undefined {
@@ -34,18 +34,18 @@ const isMass = (read: number | Problem | undefined): read is number | undefined 
 
 /** Poured too much of one part: new figures for the other, nothing is poured back. */
 export function CorrectionPanel() {
-  const { plan, outdated } = useOpenJob();
+  const { pour: plan, outdated } = useOpenJob();
   const [typed, setTyped] = useState({ a: '', b: '' });
-  const [chosen, setChosen] = useState(0);
+  const [chosen, setChosen] = useState<string>();
   if (plan?.resin.ratio === undefined || outdated) return null;
-  const groups = batchGroups(plan);
-  const group = groups[chosen] ?? groups[0];
+  const groups = plan.batches;
+  const group = groups.find(({ id }) => id === chosen) ?? groups[0];
   if (group === undefined) return null;
   const a = massOf(typed.a);
   const b = massOf(typed.b);
   const found =
     isMass(a) && isMass(b) && (a !== undefined || b !== undefined)
-      ? correctBatch(plan, plan.batches.indexOf(group.batch), { aG: a, bG: b })
+      ? correctBatch(plan, group.id, { aG: a, bG: b })
       : undefined;
   return (
     <FoldPanel
@@ -56,12 +56,12 @@ export function CorrectionPanel() {
       {groups.length > 1 && (
         <ChoiceField
           label="In the batch for"
-          value={String(groups.indexOf(group))}
-          choices={groups.map((each, index) => ({
-            value: String(index),
+          value={group.id}
+          choices={groups.map((each) => ({
+            value: each.id,
             label: sayBatchFor(plan, each),
           }))}
-          onChange={(value) => setChosen(Number(value))}
+          onChange={setChosen}
         />
       )}
       <Words size="small" colour="inkSoft">
@@ -91,7 +91,7 @@ export function CorrectionPanel() {
   );
 }
 
-function Corrected({ plan, found }: { readonly plan: Plan; readonly found: BatchCorrection }) {
+function Corrected({ plan, found }: { readonly plan: PourPlan; readonly found: BatchCorrection }) {
   const { aG, bG, totalG, stepG } = found.onScale;
   // A figure that was read off a finer scale keeps its decimal.
   const step = [aG, bG, totalG].every((g) => isOnStep(g, stepG)) ? stepG : Math.min(stepG, 0.1);

@@ -12,18 +12,15 @@ import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayMl, sayWaterG } from '../../words/figures';
+import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** Marks for a plain cup: how much water to weigh in for each. */
 export function CupMarksPanel() {
-  const { setValue } = useFormContext<JobDraft>();
-  const typed = useWatch<JobDraft, 'cupMarks'>({ name: 'cupMarks' });
-  const { plan, outdated } = useOpenJob();
+  const [typed, setCupMarks] = usePourPart('cupMarks');
+  const { pour: plan, outdated } = useOpenJob();
   const marks = typed?.marks ?? [];
   const change = (next: string[]): void =>
-    setValue(
-      'cupMarks',
-      next.length === 0 ? undefined : { water: typed?.water ?? '20 °C', marks: next },
-    );
+    setCupMarks(next.length === 0 ? undefined : { water: typed?.water ?? '20 °C', marks: next });
   return (
     <FoldPanel title="Mark a plain cup with water" summary={marks.join(', ')} testID="cup-marks">
       <Words size="small" colour="inkSoft">
@@ -56,7 +53,7 @@ export function CupMarksPanel() {
 }
 
 function Water() {
-  const water = useDraftField('cupMarks.water');
+  const water = usePourField('cupMarks.water');
   return (
     <FieldRow>
       <QuantityField label="Water is at" {...water} unit="°C" rule={waterTemperatureRule} />
@@ -65,7 +62,7 @@ function Water() {
 }
 
 function Mark({ index }: { readonly index: number }) {
-  const mark = useDraftField(`cupMarks.marks.${index}`);
+  const mark = usePourField(`cupMarks.marks.${index}`);
   return (
     <QuantityField
       label={`Mark ${index + 1}`}

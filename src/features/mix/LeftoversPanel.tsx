@@ -16,7 +16,7 @@ export function LeftoversPanel() {
   const { setValue } = useFormContext<JobDraft>();
   const chosen = useWatch<JobDraft, 'leftoverMoulds'>({ name: 'leftoverMoulds' }) ?? [];
   const { moulds } = useShelf();
-  const { plan, outdated, problems } = useOpenJob();
+  const { pour: plan, outdated, problems } = useOpenJob();
   const problem = problems.find(({ field }) => field.startsWith('leftoverMoulds'));
   const toggle = (id: string | undefined, on: boolean): void => {
     const others = chosen.filter((mould) => mould.id !== id);

@@ -15,13 +15,14 @@ import { Containers } from './Containers';
 import { CorrectionPanel } from './CorrectionPanel';
 import { CupMarksPanel } from './CupMarksPanel';
 import { LeftoversPanel } from './LeftoversPanel';
+import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** What it is mixed in, how it is measured out, and what to do when it goes wrong. */
 export function MixStep() {
   const { setValue } = useFormContext<JobDraft>();
-  const mixing = useWatch<JobDraft, 'mixing'>({ name: 'mixing' }) ?? {};
-  const set = (changed: MixingDraft): void => setValue('mixing', { ...mixing, ...changed });
-  const { plan } = useOpenJob();
+  const [mixing = {}, setMixing] = usePourPart('mixing');
+  const set = (changed: MixingDraft): void => setMixing({ ...mixing, ...changed });
+  const { pour: plan } = useOpenJob();
   const by = mixing.by ?? 'weight';
   // One bottle is poured as it is: there is nothing to measure out against anything.
   const onePart = plan !== undefined && plan.resin.ratio === undefined;
@@ -81,9 +82,9 @@ function summaryOf({ first, cups, stir, pourRate }: MixingDraft): string {
 /** What the scale, the cup or the pumps can do. */
 function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
   const scale = useDraftField('scaleStep');
-  const cup = useDraftField('mixing.cupStep');
-  const strokeA = useDraftField('mixing.strokeA');
-  const strokeB = useDraftField('mixing.strokeB');
+  const cup = usePourField('mixing.cupStep');
+  const strokeA = usePourField('mixing.strokeA');
+  const strokeB = usePourField('mixing.strokeB');
   return (
     <FieldRow>
       <QuantityField label="Scale shows steps of" {...scale} unit="g" rule={massRule} />
@@ -101,8 +102,8 @@ function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
 }
 
 function Time() {
-  const stir = useDraftField('mixing.stir');
-  const pour = useDraftField('mixing.pourRate');
+  const stir = usePourField('mixing.stir');
+  const pour = usePourField('mixing.pourRate');
   return (
     <FieldRow>
       <QuantityField label="Stirring and resting take" {...stir} unit="min" rule={timeRule} />

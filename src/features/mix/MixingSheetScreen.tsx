@@ -1,6 +1,6 @@
 import { setStringAsync } from 'expo-clipboard';
 import { StyleSheet, View } from 'react-native';
-import type { Plan } from '../../core/plan/planTypes';
+import type { PourPlan } from '../../core/plan/planTypes';
 import { useOpenJob } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
@@ -14,16 +14,18 @@ import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { sayC, sayG, sayMl, sayRatios } from '../../words/figures';
 import {
-  batchGroups,
   sayBatchFor,
+  sayFillers,
   sayMeasuring,
   sayPigments,
   sayPoured,
   sayReadings,
   sayResin,
+  saySubject,
   sayTint,
   sheetText,
 } from '../../words/sheet';
+import { sayPlace, sayPour } from '../../words/pours';
 
 /** The job on one sheet, for the wall over the bench: printed, or copied as text. */
 export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
@@ -47,7 +49,7 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
   return (
     <Screen
       title={plan.name}
-      subtitle={`Mixing sheet · ${sayResin(plan)} · room ${sayC(plan.roomTemperatureC)}`}
+      subtitle={`Mixing sheet · ${saySubject(plan)} · room ${sayC(plan.roomTemperatureC)}`}
       onBack={onBack}
       foot={
         <>
@@ -74,8 +76,17 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
       )}
       <Section plan={plan} greatestHeight={150} />
       <WarningList warnings={plan.warnings} />
-      <Batches plan={plan} />
-      <Totals plan={plan} />
+      {plan.pours.map((pour) => (
+        <View key={pour.id} style={styles.pour}>
+          {plan.pours.length > 1 && (
+            <Words heading={2} weight="bold" size="large">
+              {pour.index + 1} {sayPour(pour)}, {sayPlace(pour)}: {sayResin(pour)}
+            </Words>
+          )}
+          <Batches plan={pour} />
+          <Totals plan={pour} />
+        </View>
+      ))}
       <Words size="small" colour="inkSoft">
         Gloves, eyes, fresh air. Estimates: the label and the safety data sheet of the resin decide.
       </Words>
@@ -83,26 +94,28 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
   );
 }
 
-function Batches({ plan }: { readonly plan: Plan }) {
-  return batchGroups(plan).map((group) => {
-    const { key, count, batch } = group;
-    const title = [sayBatchFor(plan, group), count === 1 ? 'one batch' : `${count} equal batches`]
+function Batches({ plan }: { readonly plan: PourPlan }) {
+  return plan.batches.map((batch) => {
+    const { id, count } = batch;
+    const title = [sayBatchFor(plan, batch), count === 1 ? 'one batch' : `${count} equal batches`]
       .filter((text) => text !== '')
       .join(': ');
     return (
-      <View key={key} style={styles.batch} testID="keep-together">
+      <View key={id} style={styles.batch} testID="keep-together">
         <Words heading={2} weight="bold">
           {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
         </Words>
         <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
         <Words size="small">{sayReadings(plan, batch)}</Words>
-        {[...sayPigments(batch.pigments, plan.resin.pigmentInto), ...sayMeasuring(batch)].map(
-          (line) => (
-            <Words key={line} size="small">
-              {line}
-            </Words>
-          ),
-        )}
+        {[
+          ...sayPigments(batch.pigments, plan.resin.pigmentInto),
+          ...sayMeasuring(batch),
+          ...sayFillers(batch.fillers),
+        ].map((line) => (
+          <Words key={line} size="small">
+            {line}
+          </Words>
+        ))}
         <TickBoxes count={count} />
       </View>
     );
@@ -127,7 +140,7 @@ function TickBoxes({ count }: { readonly count: number }) {
   );
 }
 
-function Totals({ plan }: { readonly plan: Plan }) {
+function Totals({ plan }: { readonly plan: PourPlan }) {
   const [ratio, otherRatio] = sayRatios(plan.resin.ratio);
   return (
     <View testID="keep-together">
@@ -153,6 +166,7 @@ function Totals({ plan }: { readonly plan: Plan }) {
 
 const styles = StyleSheet.create({
   grow: { flexGrow: 1 },
+  pour: { gap: space.large },
   batch: { gap: space.small },
   boxes: { flexDirection: 'row', flexWrap: 'wrap', gap: space.medium },
   box: { flexDirection: 'row', alignItems: 'center', gap: space.tight },

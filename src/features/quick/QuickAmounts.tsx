@@ -1,16 +1,22 @@
 import { StyleSheet, View } from 'react-native';
-import type { DraftPlan } from '../../data/draft/usePlannedDraft';
+import type { PourPlan } from '../../core/plan/planTypes';
 import { AmountPair } from '../../ui/figures/AmountPair';
 import { Words } from '../../ui/text/Words';
-import { sayMl, sayOneDecimal } from '../../words/figures';
+import { sayPoured } from '../../words/sheet';
 
 /** A and B of one batch, large. */
-export function QuickAmounts({ plan, outdated }: DraftPlan) {
+export function QuickAmounts({
+  plan,
+  outdated,
+}: {
+  readonly plan: PourPlan | undefined;
+  readonly outdated: boolean;
+}) {
   const [batch] = plan?.batches ?? [];
   if (plan === undefined || batch === undefined) {
     return <Words colour="inkSoft">Type an amount: A and B appear here.</Words>;
   }
-  const count = plan.batches.length;
+  const { count } = batch;
   return (
     <View style={styles.amounts}>
       <View role="status" style={styles.head}>
@@ -20,11 +26,7 @@ export function QuickAmounts({ plan, outdated }: DraftPlan) {
         {outdated && <Words size="small">last good figures</Words>}
       </View>
       <View style={outdated && styles.outdated}>
-        <AmountPair
-          onePart={plan.resin.ratio === undefined}
-          a={{ figure: sayOneDecimal(batch.a.g), unit: 'g', also: [sayMl(batch.a.ml)] }}
-          b={{ figure: sayOneDecimal(batch.b.g), unit: 'g', also: [sayMl(batch.b.ml)] }}
-        />
+        <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
       </View>
     </View>
   );

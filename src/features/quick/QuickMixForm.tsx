@@ -33,9 +33,10 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
   const resin = shelf.resins.find(({ id }) => id === quick.resinId) ?? shelf.resins[0];
   const draft = useMemo(() => resin && quickDraft(quick, resin), [quick, resin]);
   const planned = usePlannedDraft(draft, shelf, null);
-  const { problems } = planned;
-  const amounts = <QuickAmounts {...planned} />;
-  const details = planned.plan !== undefined && <QuickDetails plan={planned.plan} />;
+  const { problems, plan, outdated } = planned;
+  const pour = plan?.pours[0];
+  const amounts = <QuickAmounts plan={pour} outdated={outdated} />;
+  const details = pour !== undefined && <QuickDetails plan={pour} />;
 
   return (
     <Screen title="Quick mix" foot={wide ? undefined : amounts}>
@@ -71,7 +72,7 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
           <CountField
             label="Batches"
             value={quick.batches}
-            problem={problemAt(problems, 'batches')}
+            problem={problemAt(problems, 'pours[0].batches')}
             onChange={(batches) => change({ batches })}
           />
         </View>

@@ -13,7 +13,7 @@ interface CompareScreenProps {
 
 /** All resins of the shelf for one job, with the whole width for their figures. */
 export function CompareScreen({ onBack, onAddResin }: CompareScreenProps) {
-  const { plan } = useOpenJob();
+  const { pour: plan } = useOpenJob();
   return (
     <Screen
       title="Which resin"

@@ -6,7 +6,7 @@ import { withPeaks } from '../../core/plan/heat/withPeaks';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
 import type { JobDraft } from '../../data/draft/jobDraft';
-import { useOpenJob, useProblems } from '../../data/draft/openJob';
+import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { useCurrency } from '../../data/hooks/useKept';
 import { useResinActions } from '../../data/hooks/useCardActions';
@@ -20,12 +20,13 @@ import { space } from '../../ui/theme/tokens';
 import { orderNames, orderRules } from '../../words/choices';
 import { wantNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
-import { wants } from '../../core/job';
+import { wants } from '../../core/job/pourKeys';
 import { useChoices } from '../../workers/useChoices';
 import { useChoicePeaks } from '../../workers/useChoicePeaks';
 import { ChoiceList } from './ChoiceList';
 import type { ChoicesProps } from './choicesProps';
 import { PlainChoices } from './PlainChoices';
+import { usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 
 interface ResinStepProps {
   readonly onAddResin: () => void;
@@ -43,16 +44,16 @@ export function ResinStep({
 }: ResinStepProps) {
   const { setValue } = useFormContext<JobDraft>();
   const shelf = useShelf();
-  const { job } = useOpenJob();
-  const problems = useProblems();
+  const { job, pourIndex } = useOpenJob();
+  const problems = usePourProblems();
   const actions = useResinActions();
   const { currency } = useCurrency();
   const [order, setOrder] = useState<ChoiceOrder>('soonest');
   const [day] = useState(today);
-  const chosen = useWatch<JobDraft, 'resin'>({ name: 'resin' });
-  const hardener = useWatch<JobDraft, 'hardener'>({ name: 'hardener' });
-  const choices = useChoices(job, shelf, day);
-  const peaks = useChoicePeaks(job, shelf);
+  const [chosen, setResin] = usePourPart('resin');
+  const [hardener, setHardener] = usePourPart('hardener');
+  const choices = useChoices(job, pourIndex, shelf, day);
+  const peaks = useChoicePeaks(job, pourIndex, shelf);
   const { resins } = shelf;
   const isOwn = chosen !== undefined && !resins.some(({ id }) => id === chosen.id);
   const problem = problems.find(({ field }) => /^(resin|hardener)/.test(field));
@@ -60,13 +61,13 @@ export function ResinStep({
   const choose = (resinId: string | undefined, named: string | undefined): void => {
     const resin = resins.find(({ id }) => id === resinId);
     if (resin === undefined) return;
-    setValue('resin', resin);
-    setValue('hardener', named);
+    setResin(resin);
+    setHardener(named);
   };
 
   async function putOnShelf(card: Resin): Promise<void> {
     const { resin } = await actions.save(card);
-    setValue('resin', resin);
+    setResin(resin);
   }
 
   const shown = choices === undefined ? undefined : inChoiceOrder(withPeaks(choices, peaks), order);
@@ -123,7 +124,7 @@ export function ResinStep({
 /** What it must be good for besides filling the cavity. */
 function Wants() {
   const { setValue } = useFormContext<JobDraft>();
-  const wanted = useWatch<JobDraft, 'wants'>({ name: 'wants' }) ?? [];
+  const [wanted = [], setWants] = usePourPart('wants');
   return (
     <View>
       {wants.map((want) => (
@@ -133,7 +134,7 @@ function Wants() {
           value={wanted.includes(want)}
           onChange={(on) => {
             const next = on ? [...wanted, want] : wanted.filter((each) => each !== want);
-            setValue('wants', next.length === 0 ? undefined : next);
+            setWants(next.length === 0 ? undefined : next);
           }}
         />
       ))}

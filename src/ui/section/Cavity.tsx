@@ -1,19 +1,19 @@
 import { G, Line, Path, Rect } from 'react-native-svg';
-import type { MeasuredInsert } from '../../core/measure/inserts/placeInserts';
-import type { PlannedLayer } from '../../core/plan/planTypes';
+import type { PourPlan } from '../../core/plan/planTypes';
 import type { Colours } from '../theme/tokens';
 import type { ColourBand } from './colourBands';
+import type { DrawnLayer, DrawnPart } from './pieceOf';
 import { bends, halfWidthAt } from './outlines';
 import { insertPath, placedInserts } from './placedInserts';
 import { freeboardDp, type PlacedCavity } from './sectionLayout';
 
 interface CavityProps {
   readonly cavity: PlacedCavity;
-  readonly layers: readonly PlannedLayer[];
-  /** What stands in this cavity. */
-  readonly inserts: readonly MeasuredInsert[];
+  /** What is poured into it, and what stands in it. */
+  readonly drawn: DrawnPart;
   /** How a layer is divided into colours, from the left wall to the right one. */
-  readonly bands: (layer: number) => readonly ColourBand[];
+  readonly bands: (layer: DrawnLayer) => readonly ColourBand[];
+  readonly faceColour: (pour: PourPlan) => string;
   readonly colours: Colours;
   /** Id of the hatching that this drawing's walls are filled with. */
   readonly hatch: string;
@@ -21,7 +21,8 @@ interface CavityProps {
 }
 
 /** One cavity cut through: the form around it, and its layers from the floor up. */
-export function Cavity({ cavity, layers, inserts, bands, colours, hatch, onPress }: CavityProps) {
+export function Cavity({ cavity, drawn, bands, faceColour, colours, hatch, onPress }: CavityProps) {
+  const { layers, inserts, faces } = drawn;
   const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp } = cavity;
   const x = (heightMm: number, side: 1 | -1): number =>
     centreX + side * halfWidthAt(part.outline, heightMm) * acrossPerMm;
@@ -63,14 +64,16 @@ export function Cavity({ cavity, layers, inserts, bands, colours, hatch, onPress
   const form = isCoat
     ? `M${x(0, -1)} ${floorY}h${x(0, 1) - x(0, -1)}v${wallDp}H${x(0, -1)}Z`
     : `M${leftTop}L${leftFoot}L${rightFoot}L${rightTop}L${inside.join('L')}Z`;
-  const own = layers.flatMap(({ fromMm = 0, toMm = depthMm }, index) =>
-    fromMm >= depthMm ? [] : [{ index, fromMm, toMm: Math.min(toMm, depthMm) }],
-  );
+  const own = layers.flatMap((layer, index) => {
+    const { fromMm = 0, toMm = depthMm } = layer;
+    return fromMm >= depthMm ? [] : [{ layer, index, fromMm, toMm: Math.min(toMm, depthMm) }];
+  });
+  const reachedMm = Math.max(0, ...own.map(({ toMm }) => toMm));
   return (
     <G onPress={onPress}>
       <Path d={form} fill={`url(#${hatch})`} stroke={colours.ink} strokeWidth={1.2} />
-      {own.flatMap(({ index, fromMm, toMm }) =>
-        bands(index).map(({ colour, from, to }) => (
+      {own.flatMap(({ layer, index, fromMm, toMm }) =>
+        bands(layer).map(({ colour, from, to }) => (
           <Path
             key={`${index}/${from}`}
             d={body(fromMm, toMm, from, to)}
@@ -91,14 +94,37 @@ export function Cavity({ cavity, layers, inserts, bands, colours, hatch, onPress
         />
       ))}
       <Line
-        x1={x(depthMm, -1)}
-        x2={x(depthMm, 1)}
-        y1={y(depthMm)}
-        y2={y(depthMm)}
+        x1={x(reachedMm, -1)}
+        x2={x(reachedMm, 1)}
+        y1={y(reachedMm)}
+        y2={y(reachedMm)}
         stroke={colours.resinDeep}
         strokeWidth={1.4}
         strokeDasharray="4 3"
       />
+      {faces.map(({ pour, sides, floor, surface, upToMm }) => {
+        const topMm = Math.min(upToMm, depthMm);
+        const right = up(1, 0, topMm);
+        const left = up(-1, 0, topMm);
+        const floorLine = `M${x(0, -1)} ${y(0)}L${x(0, 1)} ${y(0)}`;
+        const line = [
+          ...(sides ? [`M${left.join('L')}`, `M${right.join('L')}`] : []),
+          ...(floor ? [floorLine] : []),
+          ...(surface
+            ? [`M${x(topMm, -1)} ${y(topMm) - 1.5}L${x(topMm, 1)} ${y(topMm) - 1.5}`]
+            : []),
+        ].join('');
+        return (
+          <Path
+            key={pour.id}
+            d={line}
+            fill="none"
+            stroke={faceColour(pour)}
+            strokeWidth={3.5}
+            testID={`face-${pour.index + 1}`}
+          />
+        );
+      })}
       {placedInserts(inserts, part.outline).map(({ key, insert, middleMm }) => (
         <Path
           key={key}

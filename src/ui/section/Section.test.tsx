@@ -1,12 +1,11 @@
+import { type OneJob, planOne, readOne } from '../../testing/planOne';
 import { act, render, screen } from '@testing-library/react';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob, type Job } from '../../core/job';
-import { planJob } from '../../core/plan/planJob';
 import { ThemeProvider } from '../ThemeProvider';
 import { SectionDrawing } from './Section';
 
-const tray = readJob(exampleFile);
-const bowl: Job['measure']['parts'][number] = {
+const tray = readOne(exampleFile);
+const bowl: OneJob['measure']['parts'][number] = {
   shape: 'frustum',
   name: 'Bowl',
   bottomDiameter: '120 mm',
@@ -15,10 +14,10 @@ const bowl: Job['measure']['parts'][number] = {
   count: 2,
 };
 
-async function draw(job: Job, width = 358) {
+async function draw(job: OneJob, width = 358) {
   const { container } = render(
     <ThemeProvider>
-      <SectionDrawing plan={planJob(job)} greatestHeight={150} width={width} />
+      <SectionDrawing plan={planOne(job).whole} greatestHeight={150} width={width} />
     </ThemeProvider>,
   );
   await act(async () => undefined);

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
 import type { Plan } from '../../core/plan/planTypes';
 import { sayMl, sayMm } from '../../words/figures';
+import { sayPlace, sayPour } from '../../words/pours';
 import { shapeNames } from '../../words/names';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
@@ -11,6 +12,8 @@ import { Cavity } from './Cavity';
 import { colourBands } from './colourBands';
 import { DepthRule } from './DepthRule';
 import { LayerWords } from './LayerWords';
+import { colourOfPour } from './colourOfPour';
+import { pieceOf } from './pieceOf';
 import { sectionLayout, type PlacedCavity } from './sectionLayout';
 
 interface SectionProps {
@@ -53,26 +56,42 @@ export function SectionDrawing({
 }: SectionProps & { readonly width: number }) {
   const colours = useColours();
   const hatch = useId();
-  const single = !small && plan.parts.length === 1;
-  const wordsBeside = single && plan.layers.length > 1 && width >= wordsBesideFrom;
+  const piece = useMemo(() => pieceOf(plan), [plan]);
+  const parts = useMemo(() => piece.map(({ part }) => part), [piece]);
+  const single = !small && parts.length === 1;
+  const layers = piece[0]?.layers ?? [];
+  const several = plan.pours.length > 1;
+  const wordsBeside = single && layers.length > 1 && width >= wordsBesideFrom;
   const rule = single ? ruleDp : 0;
   const aside = wordsBeside ? layerWordsDp : 0;
   const captions = small ? 0 : single ? captionLineDp : 2 * captionLineDp;
   const layout = useMemo(
     () =>
-      sectionLayout(plan.parts, {
+      sectionLayout(parts, {
         width: width - rule - aside,
         greatestHeight,
         captionHeight: captions,
       }),
-    [plan.parts, width, rule, aside, greatestHeight, captions],
+    [parts, width, rule, aside, greatestHeight, captions],
   );
+  /** One pour is drawn in the colour of resin; of several each has its own. */
+  const pourColour = ({ index }: { readonly index: number }): string =>
+    several ? colourOfPour(colours, index) : colours.resin;
   const { cavities, hidden, height } = layout;
   const [first] = cavities;
   const stretched = cavities.filter(({ exaggeration }) => exaggeration > 1);
-  const spoken = cavities
-    .map((cavity) => `${nameOf(cavity)}, ${sayMm(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`)
-    .join('; ');
+  const spoken = [
+    ...cavities.map(
+      (cavity) => `${nameOf(cavity)}, ${sayMm(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`,
+    ),
+    ...(several ? plan.pours.map((pour) => `${sayPour(pour)}: ${sayPlace(pour)}`) : []),
+  ].join('; ');
+  const openPart = (index: number): (() => void) | undefined => {
+    const formPart = piece[index]?.formPart;
+    return onPressPart === undefined || formPart === undefined
+      ? undefined
+      : () => onPressPart(formPart);
+  };
 
   return (
     <View>
@@ -89,18 +108,20 @@ export function SectionDrawing({
               <Cavity
                 key={cavity.index}
                 cavity={{ ...cavity, centreX: cavity.centreX + rule }}
-                layers={plan.layers}
-                inserts={plan.inserts.filter(({ into }) => into === cavity.index)}
-                bands={(layer) => colourBands(plan, cavity.index, layer)}
+                drawn={piece[cavity.index]!}
+                bands={({ pour, layer }) =>
+                  colourBands(pour, piece[cavity.index]!.cavity, layer, pourColour(pour))
+                }
+                faceColour={pourColour}
                 colours={colours}
                 hatch={hatch}
-                onPress={onPressPart && (() => onPressPart(cavity.index))}
+                onPress={openPart(cavity.index)}
               />
             ))}
             {single && (
               <DepthRule
                 cavity={first}
-                heightsMm={[0, ...plan.layers.map(({ toMm }) => toMm ?? first.depthMm)]}
+                heightsMm={[0, ...layers.map(({ toMm }) => toMm ?? first.depthMm)]}
                 colours={colours}
                 x={ruleDp - 12}
               />
@@ -126,7 +147,12 @@ export function SectionDrawing({
               </View>
             ))}
           {wordsBeside && (
-            <LayerWords plan={plan} cavity={first} left={width - layerWordsDp + space.small} />
+            <LayerWords
+              layers={layers}
+              named={several}
+              cavity={first}
+              left={width - layerWordsDp + space.small}
+            />
           )}
         </View>
       )}

@@ -1,10 +1,9 @@
+import { planOne, readOne } from '../../testing/planOne';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { readJob } from '../../core/job';
-import { planJob } from '../../core/plan/planJob';
 import { colourBands } from './colourBands';
 
 const bandsOf = (change: object, layer = 0) =>
-  colourBands(planJob(readJob({ ...exampleFile, ...change })), 0, layer);
+  colourBands(planOne(readOne({ ...exampleFile, ...change })), 0, layer);
 
 test('plain resin is one band without a colour, a tint one with it', () => {
   expect(bandsOf({})).toEqual([{ colour: undefined, from: 0, to: 1 }]);

@@ -1,4 +1,4 @@
-import type { Plan } from '../../core/plan/planTypes';
+import type { PourPlan } from '../../core/plan/planTypes';
 
 /** A share of a layer's width in one colour; without one it is plain resin. */
 export interface ColourBand {
@@ -11,13 +11,15 @@ export interface ColourBand {
  * How a layer of a cavity is divided into colours: side by side by their shares, since where each is poured is not said.
  * @param cavity counted from 0
  * @param layer counted from 0
+ * @param plain what resin without a colour of its own is drawn in
  */
 export function colourBands(
-  { portions, tint }: Plan,
+  { portions, tint }: Pick<PourPlan, 'portions' | 'tint'>,
   cavity: number,
   layer: number,
+  plain?: string,
 ): readonly ColourBand[] {
-  const base = tint?.swatch;
+  const base = tint?.swatch ?? plain;
   const own = portions.filter(
     (portion) =>
       (portion.cavity === undefined || portion.cavity === cavity + 1) &&

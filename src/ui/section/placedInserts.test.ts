@@ -1,5 +1,4 @@
-import { readJob } from '../../core/job';
-import { planJob } from '../../core/plan/planJob';
+import { planOne, readOne } from '../../testing/planOne';
 import type { MeasuredInsert } from '../../core/measure/inserts/placeInserts';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import { insertPath, placedInserts } from './placedInserts';
@@ -8,7 +7,7 @@ function inserted(inserts: readonly object[]): {
   readonly inserts: readonly MeasuredInsert[];
   readonly outline: Parameters<typeof placedInserts>[1];
 } {
-  const plan = planJob(readJob({ ...exampleFile, measure: { ...exampleFile.measure, inserts } }));
+  const plan = planOne(readOne({ ...exampleFile, measure: { ...exampleFile.measure, inserts } }));
   return { inserts: plan.inserts, outline: plan.parts[0]?.outline ?? [] };
 }
 const middles = (inserts: readonly object[]): readonly number[] => {

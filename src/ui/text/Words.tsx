@@ -14,7 +14,7 @@ const sizes = {
 export interface WordsProps {
   readonly size?: keyof typeof sizes;
   readonly weight?: keyof typeof font;
-  readonly colour?: keyof Colours;
+  readonly colour?: Exclude<keyof Colours, 'pours'>;
   /** 1 to 3 makes it a heading of that level. */
   readonly heading?: 1 | 2 | 3;
   readonly role?: Role;

@@ -23,6 +23,8 @@ export interface Colours {
   readonly stop: string;
   readonly warnSheet: string;
   readonly wall: string;
+  /** Pours of one job, told apart by these as well as by their names. */
+  readonly pours: readonly string[];
 }
 
 export const light: Colours = {
@@ -41,6 +43,7 @@ export const light: Colours = {
   stop: '#a3201b',
   warnSheet: '#f2e3c2',
   wall: '#8b8578',
+  pours: ['#7d6499', '#c08a35', '#4f7fa6', '#74873f', '#ad6247', '#60747c'],
 };
 
 export const dark: Colours = {
@@ -59,6 +62,7 @@ export const dark: Colours = {
   stop: '#ff9088',
   warnSheet: '#3a2f18',
   wall: '#7d8783',
+  pours: ['#a58fc2', '#b97f2c', '#6f9fc6', '#97a95f', '#c97f63', '#8699a1'],
 };
 
 /** Temperatures as they are painted, °C: from cool over the bands of an epoxy to a runaway. The same in light and dark. */

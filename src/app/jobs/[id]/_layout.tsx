@@ -1,31 +1,45 @@
 import { useCallback } from 'react';
-import { Slot, useLocalSearchParams, usePathname, useRouter } from 'expo-router';
+import { Slot, useGlobalSearchParams, useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
 import { useOpenRecord } from '@/data/hooks/useOpenRecord';
-import { jobSteps, JobFrame, type JobStep } from '@/features/job/JobFrame';
+import { JobFrame } from '@/features/job/JobFrame';
+import { stepAt, type JobStep } from '@/features/job/steps';
 import { NotFound } from '@/ui/frame/NotFound';
 
 export default function JobLayout() {
   const router = useRouter();
   const path = usePathname();
   const { id } = useLocalSearchParams<{ id: string }>();
+  // It is of the step's own address, which the frame round it does not hear of by itself.
+  const { pour } = useGlobalSearchParams<{ pour?: string }>();
+  /** Counted from 1 in the address, as people count. */
+  const pourIndex = Math.max(0, (Number(pour) || 1) - 1);
   const open = useOpenRecord(id);
-  const step = jobSteps.find(({ value }) => path.endsWith(`/${value}`))?.value;
+  const step = stepAt(path)?.value;
   const toList = useCallback((): void => router.navigate('/jobs'), [router]);
   const toStep = useCallback(
-    (next: JobStep): void => router.navigate({ pathname: `/jobs/[id]/${next}`, params: { id } }),
-    [router, id],
+    (next: JobStep): void =>
+      router.navigate({
+        pathname: `/jobs/[id]/${next}`,
+        params: { id, ...(pour === undefined ? {} : { pour }) },
+      }),
+    [router, id, pour],
+  );
+  const toPour = useCallback(
+    (index: number): void => router.setParams({ pour: String(index + 1) }),
+    [router],
   );
   if (open === 'loading') return null;
   if (open === 'missing') return <NotFound onBack={toList} />;
   return (
-    <JobDraftProvider key={id} {...open}>
+    <JobDraftProvider key={id} {...open} pourIndex={pourIndex}>
       {step === undefined ? (
         <Slot />
       ) : (
         <JobFrame
           step={step}
           onStep={toStep}
+          onPour={toPour}
           onBack={toList}
           onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id } })}
         >

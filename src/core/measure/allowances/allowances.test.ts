@@ -1,5 +1,4 @@
-import { readJob, type Job } from '../../job';
-import { planJob } from '../../plan/planJob';
+import { type OneJob, planOne, readOne } from '../../../testing/planOne';
 import { residuePerCupMl } from './allowances';
 
 const base = {
@@ -20,7 +19,7 @@ const base = {
   },
 } as const;
 
-const plan = (change: object) => planJob(readJob({ ...base, ...change }) satisfies Job);
+const plan = (change: object) => planOne(readOne({ ...base, ...change }) satisfies OneJob);
 const mlOf = (change: object): Record<string, number> =>
   Object.fromEntries(plan(change).allowances.map(({ code, ml }) => [code, ml]));
 

@@ -1,10 +1,11 @@
+import type { CoveredFace } from '../../job/coversSchema';
 import { InputError } from '../../problem';
 import { prism } from '../form/prism';
 import type { Solid } from '../form/solid';
 
 /** One face that the coat covers. */
 export interface CoatFace {
-  readonly face: 'top' | 'edges' | 'underside';
+  readonly face: 'top' | 'edges' | 'underside' | CoveredFace;
   readonly areaMm2: number;
   readonly thicknessMm: number;
   readonly ml: number;

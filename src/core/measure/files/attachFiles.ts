@@ -1,7 +1,8 @@
-import type { Job } from '../../job';
+import { ofPour } from '../../job/resolveJob';
+import type { Job, Measure } from '../../job/jobSchema';
 import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
-import { lengthRule } from '../../quantity/rules';
+import { lengthRule, positionRule } from '../../quantity/rules';
 import { fileUnits } from '../mesh/fileUnits';
 import { checkMesh, measureMesh } from '../mesh/measureMesh';
 import { sizeOf } from '../mesh/sizeOf';
@@ -76,10 +77,7 @@ function isKept(part: Part): boolean {
  * @throws InputError those of the readers and of `unitOfFile`, at the part's place in the job
  */
 export function attachFiles(job: Job, source: FileSource): Job {
-  // Layers are cut at these heights, so V(h) of a mesh shall be exact there.
-  const heightsMm = (job.layers?.heights ?? []).map(
-    (height) => readQuantity(height, lengthRule).value,
-  );
+  const heightsMm = bordersOf(job);
   const read = <P extends Part>(part: P, place: string): P =>
     within(place, () => {
       try {
@@ -92,14 +90,29 @@ export function attachFiles(job: Job, source: FileSource): Job {
         throw new InputError(error.code, error.value, error.data, 'path');
       }
     });
+  const readAll = (measure: Measure): Measure => ({
+    ...measure,
+    parts: measure.parts.map((part, index) => read(part, `measure.parts[${index}]`)),
+    inserts: measure.inserts?.map((insert, index) => read(insert, `measure.inserts[${index}]`)),
+  });
   return {
     ...job,
-    measure: {
-      ...job.measure,
-      parts: job.measure.parts.map((part, index) => read(part, `measure.parts[${index}]`)),
-      inserts: job.measure.inserts?.map((insert, index) =>
-        read(insert, `measure.inserts[${index}]`),
-      ),
-    },
+    ...(job.measure === undefined ? {} : { measure: readAll(job.measure) }),
+    pours: job.pours.map((pour, index) => {
+      const { measure } = pour;
+      return measure === undefined
+        ? pour
+        : ofPour(pour, index, () => ({ ...pour, measure: readAll(measure) }));
+    }),
   };
+}
+
+/** Heights at which the form is cut: V(h) of a mesh shall be exact there. */
+function bordersOf({ pours }: Job): readonly number[] {
+  return pours.flatMap(({ fills, layers }) => [
+    ...[fills?.from, fills?.to].flatMap((typed) =>
+      typed === undefined ? [] : [readQuantity(typed, positionRule).value],
+    ),
+    ...(layers?.heights ?? []).map((height) => readQuantity(height, lengthRule).value),
+  ]);
 }

@@ -57,15 +57,28 @@ export function circle(diameterMm: number): FlatPlan {
   ]);
 }
 
+/** Both means meet to the last digit after five rounds or so, whatever the ratio. */
+function ellipsePerimeterMm(longMm: number, shortMm: number): number {
+  let [a, b] = [longMm, shortMm];
+  let weight = 0.5;
+  let sum = weight * (a * a - b * b);
+  while (a - b > 1e-15 * a) {
+    const c = (a - b) / 2;
+    weight *= 2;
+    sum += weight * c * c;
+    [a, b] = [(a + b) / 2, Math.sqrt(a * b)];
+  }
+  return (2 * Math.PI * (longMm * longMm - sum)) / ((a + b) / 2);
+}
+
 /**
  * An ellipse. Moved inwards it is taken to stay an ellipse, both axes shorter by 2i:
- * A(i) = π(a − i)(b − i). Perimeter by Ramanujan's second formula, right to 1e-5 for any ratio below 5.
+ * A(i) = π(a − i)(b − i). Perimeter by the arithmetic-geometric mean (Gauss): 2π (a² − Σ 2ⁿ⁻¹ cₙ²) / M(a, b), exact.
  */
 export function ellipse(lengthMm: number, widthMm: number): FlatPlan {
   const a = lengthMm / 2;
   const b = widthMm / 2;
-  const h = ((a - b) / (a + b)) ** 2;
-  const perimeterMm = Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
+  const perimeterMm = ellipsePerimeterMm(Math.max(a, b), Math.min(a, b));
   return plan(Math.PI * a * b, perimeterMm, lengthMm, Math.min(a, b), [
     Math.PI * a * b,
     -Math.PI * (a + b),

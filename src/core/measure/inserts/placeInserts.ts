@@ -77,8 +77,11 @@ export function placeInserts(
 ): {
   readonly placed: readonly MeasuredInsert[];
   readonly taken: readonly (readonly PlacedSlabs[])[];
+  /** What each insert takes out by itself. */
+  readonly bodies: readonly PlacedSlabs[];
 } {
   const taken: PlacedSlabs[][] = hosts.map(() => []);
+  const bodies: PlacedSlabs[] = [];
   const placed = inserts.map((insert, index) =>
     within(`measure.inserts[${index}]`, (): MeasuredInsert => {
       const into = (insert.into ?? 1) - 1;
@@ -100,6 +103,7 @@ export function placeInserts(
       const taking = { slabs: under.slabs, factor: -insert.count, raisedMm: 0 };
       const list = taken[into] ?? [];
       list.push(taking);
+      bodies.push(taking);
       if (rimMm === undefined) refuseOverfull(host, under.volumeMl * insert.count);
       else refuseTooWide(host, list);
       const sticksOut = rimMm !== undefined && heightMm + bodyMm > rimMm;
@@ -136,7 +140,7 @@ export function placeInserts(
       };
     }),
   );
-  return { placed, taken };
+  return { placed, taken, bodies };
 }
 
 function refuseOverfull({ solid, count }: Host, ml: number): void {

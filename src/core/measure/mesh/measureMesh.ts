@@ -5,6 +5,7 @@ import { capHoles } from './capHoles';
 import type { IndexedMesh } from './indexedMesh';
 import { curveAt, knotsOf, slabsOfCurve } from './meshCurve';
 import type { MeshSnapshot } from './meshSnapshot';
+import { meshFaces } from './meshFaces';
 import { stood, type Orientation } from './orientation';
 import { silhouette } from './silhouette';
 import { thickestRunMm } from './thickest';
@@ -133,6 +134,7 @@ export function measureMesh(
     holes: checked.holes,
     holesPlusMinusMl: (checked.holesDoubt * mmPerUnit ** 3) / 1000,
     insideOut,
+    ...meshFaces(outward, bounds.least[2], z),
     ...(averaged === 0 ? {} : { averaged }),
   };
 }

@@ -1,5 +1,6 @@
 import { boolean, number, object, type InferType } from 'yup';
-import { numbersSchema } from '../../schema/numbersSchema';
+import { numbersSchema, optionalNumbersSchema } from '../../schema/numbersSchema';
+import type { Faces } from '../form/faces';
 import { slabsOfKnots } from '../form/knots';
 import type { Solid, WidthAtHeight } from '../form/solid';
 import { solidOfSlabs } from '../form/solidOfSlabs';
@@ -23,9 +24,32 @@ export const meshSnapshotSchema = object({
   insideOut: boolean().required(),
   /** Stretches between knots over which only the mean level area could be kept. */
   averaged: number().optional(),
+  /** Walls under even heights from 0 to the top, and the floor, mm²; older files do not have them. */
+  sidesMm2: optionalNumbersSchema({ perItem: 1, least: 2, most: 1000 }),
+  floorMm2: number().optional(),
 }).noUnknown();
 
 export type MeshSnapshot = InferType<typeof meshSnapshotSchema>;
+
+/** Walls and floor of a body; undefined where they were not kept of it. */
+export function facesOfSnapshot({
+  sidesMm2,
+  floorMm2 = 0,
+  heightsMm,
+}: MeshSnapshot): Faces | undefined {
+  const topMm = heightsMm.at(-1) ?? 0;
+  if (sidesMm2 === undefined || !(topMm > 0)) return undefined;
+  const last = sidesMm2.length - 1;
+  return {
+    floorMm2,
+    sidesMm2: (upToMm) => {
+      const place = (Math.min(Math.max(upToMm, 0), topMm) / topMm) * last;
+      const at = Math.min(Math.floor(place), last - 1);
+      const [from = 0, to = 0] = sidesMm2.slice(at, at + 2);
+      return from + (place - at) * (to - from);
+    },
+  };
+}
 
 /**
  * The body that a snapshot describes.

@@ -9,6 +9,7 @@ import { readingDoubt } from '../shapes/readingDoubt';
 import type { Reading } from './reading';
 import { drawnOutlines, outlineDetail, tracedOutlines, type FlatOutlines } from './measureOutlines';
 import type { CoatPart } from './methodSchemas';
+import { uprightFaces } from '../form/faces';
 
 const lengthMm = (typed: string): number => readQuantity(typed, lengthRule).value;
 
@@ -83,7 +84,7 @@ export function measureCoat(part: CoatPart, { tapeStepMm }: Reading): Measured {
   const face = faceOf(part, tapeStepMm);
   const thicknessMm = lengthMm(part.thickness);
   const { edges, underside } = part;
-  const { solid, faces } = coat(face.flat, {
+  const { solid, faces: coated } = coat(face.flat, {
     thicknessMm,
     edges: edges && {
       heightMm: lengthMm(edges.height),
@@ -102,8 +103,13 @@ export function measureCoat(part: CoatPart, { tapeStepMm }: Reading): Measured {
   );
   const tracedMl = (face.plusMinusMm2 * thicknessMm) / 1000;
   const byArea = 'area' in part;
+  const { areaMm2, perimeterMm } = face.flat;
   return {
     solid,
+    faces:
+      perimeterMm === undefined
+        ? { floorMm2: areaMm2 }
+        : uprightFaces(areaMm2, perimeterMm, solid.depthMm ?? 0),
     doubt: {
       ...read,
       plusMinusMl: Math.hypot(read.plusMinusMl, tracedMl),
@@ -112,7 +118,7 @@ export function measureCoat(part: CoatPart, { tapeStepMm }: Reading): Measured {
     warnings: [],
     detail: {
       kind: 'coat',
-      faces,
+      faces: coated,
       ...(face.outline === undefined ? {} : { outline: face.outline }),
     },
   };

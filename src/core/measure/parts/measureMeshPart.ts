@@ -2,11 +2,12 @@ import { readQuantity } from '../../quantity/readQuantity';
 import { lengthRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
 import { rootSumSquare } from '../doubt';
+import { uprightFaces } from '../form/faces';
 import { prism } from '../form/prism';
 import { combinedSlabs } from '../form/slabs';
 import { solidOfSlabs } from '../form/solidOfSlabs';
 import type { Measured, PartWarning } from '../measured';
-import { solidOfSnapshot, type MeshSnapshot } from '../mesh/meshSnapshot';
+import { facesOfSnapshot, solidOfSnapshot, type MeshSnapshot } from '../mesh/meshSnapshot';
 import type { Reading } from './reading';
 import type { MeshPart } from './methodSchemas';
 
@@ -49,7 +50,7 @@ export function measureMeshPart(part: MeshPart, { tapeStepMm }: Reading): Measur
   const warnings = warningsOf(measured);
   if (part.as !== 'master') {
     const doubt = { plusMinusMl: holesPlusMinusMl, errs: 'either', rule, data: { holes } } as const;
-    return { solid: body, doubt, warnings, detail };
+    return { solid: body, faces: facesOfSnapshot(measured), doubt, warnings, detail };
   }
   if (part.box === undefined) throw new InputError('missing', undefined, {}, 'box');
   const lengthMm = (typed: string): number => readQuantity(typed, lengthRule).value;
@@ -84,6 +85,8 @@ export function measureMeshPart(part: MeshPart, { tapeStepMm }: Reading): Measur
       })),
       { heightMm: height, widthMm: length },
     ]),
+    // Of the box: the master in it gets release agent, not a coat.
+    faces: uprightFaces(length * width, 2 * (length + width), height),
     doubt: {
       plusMinusMl: Math.hypot(boxMl, holesPlusMinusMl),
       errs: 'either',

@@ -8,6 +8,7 @@ import type { Measured } from '../measured';
 import { solidOfCavity } from '../mould/solidOfCavity';
 import { within } from '../within';
 import type { MouldPart } from './methodSchemas';
+import { levelFaces } from '../form/faces';
 
 /**
  * A mould of the library: one filling of all its cavities, or of one of them.
@@ -40,8 +41,10 @@ export function measureMouldPart({ mould, cavity }: Pick<MouldPart, 'mould' | 'c
     (b.solid.depthMm ?? 0) > (a.solid.depthMm ?? 0) ? b : a,
   );
   const depthMm = deepest.solid.depthMm ?? 0;
+  const solid = solidOfSlabs(slabs, deepest.solid.outline);
   return {
-    solid: solidOfSlabs(slabs, deepest.solid.outline),
+    solid,
+    faces: levelFaces(solid),
     doubt,
     warnings: filled.some(({ assumed }) => assumed)
       ? [{ code: 'straight-sides-assumed', severity: 'tell', data: { depthMm } }]

@@ -2,6 +2,7 @@ import { readQuantity } from '../../quantity/readQuantity';
 import { lengthRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
 import type { Doubt } from '../doubt';
+import { uprightFaces } from '../form/faces';
 import { prism } from '../form/prism';
 import type { Measured, OutlineDetail } from '../measured';
 import { fileUnits } from '../mesh/fileUnits';
@@ -99,6 +100,7 @@ function overDepth(
   const areaMl = (flat.plusMinusMm2 * depthMm) / 1000;
   return {
     solid: prism(flat.areaMm2, flat.widthMm, depthMm),
+    faces: uprightFaces(flat.areaMm2, flat.perimeterMm, depthMm),
     doubt: doubtOf(Math.hypot(areaMl, depthMl), depthMl),
     warnings: [],
     detail: outlineDetail(flat),

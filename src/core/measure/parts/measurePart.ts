@@ -12,6 +12,7 @@ import {
 } from '../../quantity/rules';
 import { InputError } from '../../problem';
 import { measureChannel } from '../channel/channel';
+import { channelFaces } from '../channel/channelFaces';
 import { asGiven } from '../doubt';
 import {
   byDisplacement,
@@ -124,7 +125,8 @@ function measurePlain(part: TypedShape & CommonKeys, { tapeStepMm }: Reading): M
     tapeStepMm,
     (moved) => plainSolid(rule, moved).volumeMl,
   );
-  return { solid, doubt, warnings: [] };
+  const whole = (values['wall'] ?? 0) === 0 ? solid : rule.solid(values, 0);
+  return { solid, faces: rule.faces(values, whole), doubt, warnings: [] };
 }
 
 function measureChannelPart(part: ChannelPart, { tapeStepMm }: Reading): Measured {
@@ -141,7 +143,13 @@ function measureChannelPart(part: ChannelPart, { tapeStepMm }: Reading): Measure
     return { atMm, widthMm: lengthMm(station.width), depthMm };
   });
   const { solid, doubt, detail } = measureChannel(stations, tapeStepMm);
-  return { solid, doubt, warnings: [], detail: { kind: 'channel', channel: detail } };
+  return {
+    solid,
+    faces: channelFaces(stations),
+    doubt,
+    warnings: [],
+    detail: { kind: 'channel', channel: detail },
+  };
 }
 
 /** What a found volume comes to, with straight sides where only a depth is known. */

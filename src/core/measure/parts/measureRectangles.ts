@@ -1,6 +1,7 @@
 import { readQuantity } from '../../quantity/readQuantity';
 import { lengthRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
+import { uprightFaces } from '../form/faces';
 import { prism } from '../form/prism';
 import type { Measured } from '../measured';
 import type { Reading } from './reading';
@@ -33,9 +34,12 @@ export function measureRectangles(part: RectanglesPart, { tapeStepMm }: Reading)
   const leastMm2 = laid.reduce((sum, each) => sum + each.leastMm2, 0);
   const highMl = ((areaMm2 - leastMm2) * depthMm) / 1000;
   const readingMl = (areaMm2 * tapeStepMm) / 2 / 1000;
+  const widthsMm = laid.reduce((sum, { width }) => sum + width, 0);
   const lengthsMm = laid.reduce((sum, { length }) => sum + length, 0);
   return {
     solid: prism(areaMm2, areaMm2 / lengthsMm, depthMm),
+    // Each by itself, where they meet too: an overestimate like the rest.
+    faces: uprightFaces(areaMm2, 2 * (lengthsMm + widthsMm), depthMm),
     doubt: {
       plusMinusMl: Math.hypot(highMl, readingMl),
       errs: highMl > readingMl ? 'high' : 'either',

@@ -1,8 +1,9 @@
-import { lazy, mixed, type AnyObject, type ObjectSchema } from 'yup';
+import { mixed, type AnyObject, type ObjectSchema } from 'yup';
 import { bodyDensityRule, positionRule } from '../../quantity/rules';
 import { optionalNumberSchema } from '../../schema/numberSchema';
 import { optionalQuantitySchema } from '../../schema/quantitySchema';
 import { refusal } from '../../schema/refusal';
+import { typedLazy } from '../../schema/typedLazy';
 import { isPlainShape, plainShapes, type TypedShape } from '../shapes/shapeRules';
 import type { CommonKeys } from './common';
 import * as methods from './methodSchemas';
@@ -83,7 +84,7 @@ const noSuchShape = mixed<never>().test('shape', (value, context) =>
   refusal(context, 'not-a-choice', { choices: partShapes }, `${context.path}.shape`),
 );
 
-export const partSchema = lazy((value: unknown) => schemaFor(value) ?? noSuchShape);
+export const partSchema = typedLazy<Part>((value) => schemaFor(value) ?? noSuchShape);
 
 /** What an insert carries besides its form. */
 const insertKeys = {
@@ -117,7 +118,7 @@ function asInsert(schema: AnyPartSchema, isWeighed: boolean): AnyPartSchema {
 }
 
 /** Any part may be an insert; a weighed one has its density already. */
-export const insertSchema = lazy((value: unknown) => {
+export const insertSchema = typedLazy<Insert>((value) => {
   const schema = schemaFor(value);
   if (schema === undefined) return noSuchShape;
   return asInsert(schema, (value as { shape?: unknown }).shape === 'weighed');

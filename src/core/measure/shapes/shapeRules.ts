@@ -1,8 +1,16 @@
+import {
+  leaningFaces,
+  pyramidFaces,
+  sphericalFaces,
+  uprightFaces,
+  type Faces,
+} from '../form/faces';
 import { leaningSolid } from '../form/leaning';
 import { prism } from '../form/prism';
 import type { Solid } from '../form/solid';
 import { sphericalSolid } from '../form/sphericalSolid';
 import { taperedTray } from '../form/taperedTray';
+import { insetAreaMm2 } from '../flat/flatPlan';
 import { flatRules, type FlatRule } from '../flat/flatRules';
 import { circle } from '../flat/plans';
 import { InputError } from '../../problem';
@@ -23,6 +31,8 @@ export interface ShapeRule {
    * @throws InputError with the field that is wrong
    */
   readonly solid: (values: ShapeValues, wallMm: number) => Solid;
+  /** Walls and floor of the form itself; the core of a shell stands in it and is not counted. */
+  readonly faces: (values: ShapeValues, solid: Solid) => Faces;
 }
 
 const quarterPi = Math.PI / 4;
@@ -39,6 +49,14 @@ function tray<const R extends FlatRule>(flat: R) {
         (of(values, 'draft') * Math.PI) / 180,
         wallMm,
       ),
+    faces: (values: ShapeValues, solid: Solid) => {
+      const draftRad = (of(values, 'draft') * Math.PI) / 180;
+      const depthMm = of(values, 'depth');
+      const plan = flat.plan(values);
+      return draftRad === 0
+        ? uprightFaces(plan.areaMm2, plan.perimeterMm, depthMm)
+        : leaningFaces(solid, insetAreaMm2(plan, depthMm * Math.tan(draftRad)), draftRad);
+    },
   } as const;
 }
 
@@ -52,6 +70,14 @@ const round = (floorMm: number, rimMm: number, depthMm: number, wallMm: number):
     depthMm,
     wallMm,
   );
+
+/** Walls of a round form: a cylinder where floor and rim are alike, else part of a cone. */
+function roundFaces(solid: Solid, floorMm: number, rimMm: number, depthMm: number): Faces {
+  const floor = circle(floorMm);
+  return floorMm === rimMm
+    ? uprightFaces(floor.areaMm2, floor.perimeterMm, depthMm)
+    : leaningFaces(solid, floor.areaMm2, Math.atan((rimMm - floorMm) / 2 / depthMm));
+}
 
 /** Radius of the sphere of which a cap with this rim and this depth is cut: (d²/4 + h²) / 2h. */
 const sphereRadiusMm = (rimMm: number, depthMm: number): number =>
@@ -75,12 +101,30 @@ export const shapeRules = {
     optional: {},
     solid: (values: ShapeValues) =>
       ring(of(values, 'outerDiameter'), of(values, 'innerDiameter'), of(values, 'depth')),
+    faces: (values: ShapeValues) => {
+      const [outer, inner] = [
+        circle(of(values, 'outerDiameter')),
+        circle(of(values, 'innerDiameter')),
+      ];
+      return uprightFaces(
+        outer.areaMm2 - inner.areaMm2,
+        outer.perimeterMm + inner.perimeterMm,
+        of(values, 'depth'),
+      );
+    },
   },
   frustum: {
     fields: { bottomDiameter: 'length', topDiameter: 'length', depth: 'length' },
     optional: { wall: 'length' },
     solid: (values: ShapeValues, wallMm: number) =>
       round(of(values, 'bottomDiameter'), of(values, 'topDiameter'), of(values, 'depth'), wallMm),
+    faces: (values: ShapeValues, solid: Solid) =>
+      roundFaces(
+        solid,
+        of(values, 'bottomDiameter'),
+        of(values, 'topDiameter'),
+        of(values, 'depth'),
+      ),
   },
   pyramid: {
     fields: {
@@ -101,6 +145,12 @@ export const shapeRules = {
         of(values, 'depth'),
         wallMm,
       ),
+    faces: (values: ShapeValues) =>
+      pyramidFaces(
+        { floorMm: of(values, 'bottomLength'), rimMm: of(values, 'topLength') },
+        { floorMm: of(values, 'bottomWidth'), rimMm: of(values, 'topWidth') },
+        of(values, 'depth'),
+      ),
   },
   /** Its point is down, as in a mould. */
   cone: {
@@ -108,6 +158,8 @@ export const shapeRules = {
     optional: { wall: 'length' },
     solid: (values: ShapeValues, wallMm: number) =>
       round(0, of(values, 'diameter'), of(values, 'depth'), wallMm),
+    faces: (values: ShapeValues, solid: Solid) =>
+      roundFaces(solid, 0, of(values, 'diameter'), of(values, 'depth')),
   },
   'spherical-cap': {
     fields: { diameter: 'length', depth: 'length' },
@@ -118,18 +170,27 @@ export const shapeRules = {
         of(values, 'depth'),
         wallMm,
       ),
+    faces: (values: ShapeValues) =>
+      sphericalFaces(
+        sphereRadiusMm(of(values, 'diameter'), of(values, 'depth')),
+        of(values, 'depth'),
+      ),
   },
   hemisphere: {
     fields: { diameter: 'length' },
     optional: { wall: 'length' },
     solid: (values: ShapeValues, wallMm: number) =>
       sphericalSolid(of(values, 'diameter') / 2, of(values, 'diameter') / 2, wallMm),
+    faces: (values: ShapeValues) =>
+      sphericalFaces(of(values, 'diameter') / 2, of(values, 'diameter') / 2),
   },
   sphere: {
     fields: { diameter: 'length' },
     optional: { wall: 'length' },
     solid: (values: ShapeValues, wallMm: number) =>
       sphericalSolid(of(values, 'diameter') / 2, of(values, 'diameter'), wallMm),
+    faces: (values: ShapeValues) =>
+      sphericalFaces(of(values, 'diameter') / 2, of(values, 'diameter')),
   },
   ellipse: tray(flatRules.ellipse),
   polygon: tray(flatRules.polygon),

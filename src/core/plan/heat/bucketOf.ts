@@ -1,6 +1,6 @@
 import { bucketHeat, greatestBatchG, largestBatchG, type BucketHeat } from '../../thermal/bucket';
 import { workingMin } from '../../mix/working';
-import type { Plan } from '../planTypes';
+import type { PourPlan } from '../planTypes';
 import type { HeatCaseOfJob } from './heatOfPlan';
 import { familyOf } from '../../resin/families';
 
@@ -24,7 +24,7 @@ const marginFromG = 500;
 const fastMargin = 1 / 3;
 
 /** How the job's largest batch fares in the bucket. */
-export function bucketOf(given: HeatCaseOfJob, plan: Plan): JobBucket | undefined {
+export function bucketOf(given: HeatCaseOfJob, plan: PourPlan): JobBucket | undefined {
   const { setting, curing, family } = given;
   const massG = Math.max(...plan.batches.map(({ g }) => g));
   if (!(massG > 0)) return undefined;

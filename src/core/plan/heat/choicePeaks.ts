@@ -1,4 +1,4 @@
-import type { Job } from '../../job';
+import type { Job } from '../../job/jobSchema';
 import { InputError } from '../../problem';
 import { hardenerNames } from '../../resin/withHardener';
 import { ceilingC } from '../../thermal/ceiling';
@@ -13,10 +13,11 @@ import type { ChoicePeak } from './withPeaks';
 /** The heat of one choice; undefined where there is none, or where it cannot be planned with it. */
 function peakOfChoice(
   chosen: Job,
+  index: number,
   shelf: Shelf,
 ): Omit<ChoicePeak, 'resinId' | 'hardenerName'> | undefined {
   try {
-    const given = heatCaseOfJob(chosen, planJob(chosen, shelf), shelf);
+    const given = heatCaseOfJob(chosen, planJob(chosen, shelf), index, shelf);
     if (!given.told) return undefined;
     const { setting, family, curing, marks } = given;
     const { layers } = predictPour(setting, family, curing, marks, quickGrid);
@@ -36,13 +37,19 @@ function peakOfChoice(
 }
 
 /**
- * The heat of a job with every resin of the shelf and every hardener, each cut into layers as `chooseResin` does.
+ * The heat of one pour of a job with every resin of the shelf and every hardener, each cut into layers as `chooseResin` does.
  * @param tell hears of each as soon as it is worked out
  */
-export function choicePeaks(job: Job, shelf: Shelf, tell: (peak: ChoicePeak) => void): void {
+export function choicePeaks(
+  job: Job,
+  index: number,
+  shelf: Shelf,
+  tell: (peak: ChoicePeak) => void,
+): void {
   for (const card of shelf.resins) {
     hardenerNames(card).forEach((hardenerName, at) => {
-      const found = peakOfChoice(asChosen(job, card, at === 0 ? undefined : hardenerName), shelf);
+      const chosen = asChosen(job, index, card, at === 0 ? undefined : hardenerName);
+      const found = peakOfChoice(chosen, index, shelf);
       if (found !== undefined) tell({ resinId: card.id, hardenerName, ...found });
     });
   }

@@ -1,17 +1,23 @@
 import {
+  asJob,
+  type OneJob,
+  chooseForOne,
+  heatCaseOfOne,
+  heatOfOne,
+  planOne,
+} from '../../../testing/planOne';
+import {
   deepPour as deep,
   deepTray as tray,
   deepTrayJob as jobOf,
 } from '../../../testing/deepTray';
-import type { Job } from '../../job';
 import type { InputError } from '../../problem';
-import { planJob } from '../planJob';
-import { chooseResin } from '../chooseResin';
+import {} from '../chooseResin';
 import { adviseHeat } from './adviseHeat';
 import { choicePeaks } from './choicePeaks';
 import { withPeaks, type ChoicePeak } from './withPeaks';
 import { bucketOf } from './bucketOf';
-import { followJob, heatCaseOfJob, heatOfPlan, type HeatCaseOfJob } from './heatOfPlan';
+import { followJob, type HeatCaseOfJob } from './heatOfPlan';
 import { heatViewOf } from './heatView';
 import { holdLayers } from './holdLayers';
 import { roomDepths } from './roomDepth';
@@ -20,14 +26,14 @@ import { secondLayerOf } from './secondLayer';
 
 function caseOf(change: object = {}): HeatCaseOfJob {
   const job = jobOf(change);
-  const given = heatCaseOfJob(job, planJob(job));
+  const given = heatCaseOfOne(job, planOne(job));
   if (!given.told) throw new Error(given.code);
   return given;
 }
 
 const heatOf = (change: object = {}) => {
   const job = jobOf(change);
-  const heat = heatOfPlan(job, planJob(job));
+  const heat = heatOfOne(job, planOne(job));
   if (!heat.told) throw new Error(heat.code);
   return heat;
 };
@@ -151,12 +157,12 @@ test.each([
   ['polyester', { ...deep, family: 'polyester' }],
 ])('%s: nothing to tell, and it says so', (_, resin) => {
   const job = jobOf({ resin });
-  expect(heatOfPlan(job, planJob(job))).toMatchObject({ told: false, code: 'family-without-heat' });
+  expect(heatOfOne(job, planOne(job))).toMatchObject({ told: false, code: 'family-without-heat' });
 });
 
 test('a known amount has no depth to tell the heat of', () => {
   const job = jobOf({ measure: { parts: [{ shape: 'amount', amount: '1 l' }] } });
-  expect(heatOfPlan(job, planJob(job))).toMatchObject({ told: false, code: 'no-depth' });
+  expect(heatOfOne(job, planOne(job))).toMatchObject({ told: false, code: 'no-depth' });
 });
 
 test.each<[string, object, string]>([
@@ -174,8 +180,8 @@ test.each<[string, object, string]>([
   ],
 ])('%s is refused', (_, change, code) => {
   const job = jobOf(change);
-  const plan = planJob(job);
-  expect(() => heatOfPlan(job, plan)).toThrow(expect.objectContaining({ code }) as InputError);
+  const plan = planOne(job);
+  expect(() => heatOfOne(job, plan)).toThrow(expect.objectContaining({ code }) as InputError);
 });
 
 test.each([
@@ -261,14 +267,17 @@ test('long steps late in the cure change no time that is told', () => {
 
 test('another setting is compared over the layers that are planned', () => {
   const job = jobOf({ layers: { style: 'equal', maxDepth: '20 mm', joint: 'scuff' } });
-  const plan = planJob(job);
+  const plan = planOne(job);
   expect(plan.layers).toHaveLength(3);
-  const held = holdLayers(job, plan);
-  const warm = planJob({ ...held, room: { temperature: '32 °C' } });
+  const held = holdLayers(asJob(job), plan.whole, 0);
+  const warm = planOne({ ...held, room: { temperature: '32 °C' } });
   expect(warm.layers.map(({ toMm }) => toMm)).toEqual(plan.layers.map(({ toMm }) => toMm));
-  expect(held.layers?.joint).toBe('scuff');
+  expect(held.pours[0]?.layers?.joint).toBe('scuff');
   const one = jobOf();
-  const still = planJob({ ...holdLayers(one, planJob(one)), room: { temperature: '32 °C' } });
+  const still = planOne({
+    ...holdLayers(asJob(one), planOne(one).whole, 0),
+    room: { temperature: '32 °C' },
+  });
   expect(still.layers).toHaveLength(1);
 });
 
@@ -335,7 +344,7 @@ describe('what would cool it', () => {
   });
 });
 
-function readJobResin(resin: object): Job['resin'] {
+function readJobResin(resin: object): OneJob['resin'] {
   return jobOf({ resin }).resin;
 }
 
@@ -352,8 +361,8 @@ test('depth for this room: the label at 23 °C, less in a warmer one, more with 
 test('the bucket: what fits the label there is the label, a warm bath shortens it, more does too', () => {
   const bucket = (change: object) => {
     const job = jobOf(change);
-    const plan = planJob(job);
-    const given = heatCaseOfJob(job, plan);
+    const plan = planOne(job);
+    const given = heatCaseOfOne(job, plan);
     if (!given.told) throw new Error(given.code);
     return bucketOf(given, plan)!;
   };
@@ -414,9 +423,9 @@ test('every resin of the shelf with its peak, and days where no label tells them
   };
   const job = jobOf();
   const peaks: ChoicePeak[] = [];
-  choicePeaks(job, shelf, (peak) => peaks.push(peak));
+  choicePeaks(asJob(job), 0, shelf, (peak) => peaks.push(peak));
   expect(peaks.map(({ resinId }) => resinId)).toEqual(['deep', 'slow']);
-  const choices = withPeaks(chooseResin(job, shelf), peaks);
+  const choices = withPeaks(chooseForOne(job, shelf), peaks);
   const of = (id: string) => choices.find(({ resinId }) => resinId === id);
   within(of('deep')?.peakC, 62);
   expect(of('deep')?.doneMin).toBeGreaterThan(24 * 60);

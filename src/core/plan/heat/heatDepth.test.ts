@@ -1,19 +1,21 @@
+import {
+  type OneJob,
+  chooseForOne,
+  heatOfOne,
+  planOne,
+  type PlanOfOne,
+} from '../../../testing/planOne';
 import * as fc from 'fast-check';
 import { deepPour as deep, deepTrayJob } from '../../../testing/deepTray';
-import type { Job } from '../../job';
-import { planJob } from '../planJob';
-import { chooseResin } from '../chooseResin';
-import type { Plan } from '../planTypes';
-import { heatOfPlan } from './heatOfPlan';
 
-const jobOf = (change: object = {}): Job =>
+const jobOf = (change: object = {}): OneJob =>
   deepTrayJob({
     measure: { parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '80 mm' }] },
     layers: { style: 'equal' },
     ...change,
   });
-const planOf = (change: object = {}): Plan => planJob(jobOf(change));
-const at = (temperature: string, layers: object = { style: 'equal' }): Plan =>
+const planOf = (change: object = {}): PlanOfOne => planOne(jobOf(change));
+const at = (temperature: string, layers: object = { style: 'equal' }): PlanOfOne =>
   planOf({ room: { temperature }, layers });
 
 test.each([
@@ -50,7 +52,7 @@ test('the person may go by the label, by the room, or by their own figure', () =
 
 test('a layer as deep as the room takes stays at its limit', () => {
   const job = jobOf({ room: { temperature: '28 °C' }, layers: { style: 'full-top-off' } });
-  const plan = planJob(job);
+  const plan = planOne(job);
   const one = jobOf({
     room: { temperature: '28 °C' },
     layers: undefined,
@@ -58,7 +60,7 @@ test('a layer as deep as the room takes stays at its limit', () => {
       parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth: `${plan.cut.takesMm} mm` }],
     },
   });
-  const heat = heatOfPlan(one, planJob(one));
+  const heat = heatOfOne(one, planOne(one));
   if (!heat.told) throw new Error(heat.code);
   expect(heat.layers[0]?.peakC.mid).toBeGreaterThan(59);
   expect(heat.layers[0]?.peakC.mid).toBeLessThan(62.5);
@@ -179,7 +181,7 @@ test('polyurethanes may peak at 87 °C', () => {
     layers: undefined,
     measure: { parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth }] },
   });
-  const heat = heatOfPlan(one, planJob(one));
+  const heat = heatOfOne(one, planOne(one));
   if (!heat.told) throw new Error(heat.code);
   expect(heat.layers[0]?.peakC.mid).toBeGreaterThan(80);
   expect(heat.layers[0]?.peakC.mid).toBeLessThan(89);
@@ -188,8 +190,8 @@ test('polyurethanes may peak at 87 °C', () => {
 test('choosing cuts each resin by this room too', () => {
   const job = jobOf({ room: { temperature: '28 °C' } });
   const shelf = { resins: [job.resin], moulds: [] };
-  const [choice] = chooseResin(job, shelf);
-  expect(choice?.layers).toBe(planJob(job).layers.length);
+  const [choice] = chooseForOne(job, shelf);
+  expect(choice?.layers).toBe(planOne(job).layers.length);
   expect(choice?.layers).toBe(3);
 });
 

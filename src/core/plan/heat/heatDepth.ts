@@ -1,4 +1,4 @@
-import type { Job } from '../../job';
+import type { JobPour } from '../../job/jobPour';
 import { memory } from '../../memory';
 import { within } from '../../measure/within';
 import type { MeasuredPart } from '../../measure/measureWhole';
@@ -11,8 +11,11 @@ import { depthForPeakM, depthLimitC, depthTolerance } from '../../thermal/greate
 import { hasHeat } from '../../resin/families';
 import { peakOf } from '../../thermal/peakOf';
 import { quickGrid, type HeatGrid, type PourSetting } from '../../thermal/pourSetting';
+import type { MixedFiller } from '../../mix/fillers/readFillers';
+import { dilutedBy, type BelowPour } from './belowPour';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import { heatPlaceOf, type HeatPlace } from './heatPlace';
+import type { Part } from '../../measure/parts/partSchema';
 
 /** What heat has to say of how deep one layer may be. */
 export interface HeatDepth {
@@ -90,14 +93,26 @@ function lookedUp(
   });
 }
 
+/** A setting with what lies under the pour; as it is where nothing does. */
+export const withBelow = <S extends Omit<PourSetting, 'layers'>>(
+  setting: S,
+  below: readonly BelowPour[],
+): S =>
+  below.length === 0 ? setting : { ...setting, below: below.flatMap(({ layers }) => layers) };
+
 /** What heat is asked with. */
 export interface HeatDepthQuestion {
-  readonly parts: Job['measure']['parts'];
+  readonly parts: readonly Part[];
   /** The same parts, measured. */
   readonly measured: readonly MeasuredPart[];
   readonly family: ResinFamily;
   readonly resin: ReadResin;
   readonly kept: KeptCalibrations | undefined;
+  /** What earlier pours left under it in a part of this depth, mm over the floor of the form. */
+  readonly below: (partDepthMm: number) => readonly BelowPour[];
+  /** Where the pour begins over the floor of the form. */
+  readonly fromMm: number;
+  readonly fillers: readonly MixedFiller[];
 }
 
 /**
@@ -105,7 +120,7 @@ export interface HeatDepthQuestion {
  * Without a pot life on the card nothing ties the model to this resin, so it is asked only where the person wants it; a label
  * that stays far under what heat allows means bubbles, and stands.
  */
-export function heatDepthOf(job: Job, question: HeatDepthQuestion): HeatDepth {
+export function heatDepthOf(job: JobPour, question: HeatDepthQuestion): HeatDepth {
   const by = job.layers?.depthBy ?? 'smaller';
   const { family, resin, kept } = question;
   if (by === 'label' || job.layers?.maxDepth !== undefined || !hasHeat(family)) return labelStands;
@@ -115,9 +130,11 @@ export function heatDepthOf(job: Job, question: HeatDepthQuestion): HeatDepth {
     const place = heatPlaceOf(job, question.parts, question.measured);
     if (place === undefined) return labelStands;
     const calibration = within('resin', () => calibrationOf(family, resin, kept));
-    const curing = curingOf(family, calibration);
+    const curing = dilutedBy(curingOf(family, calibration), question.fillers);
     const limitC = depthLimitC(family);
-    const answer = lookedUp(place.setting, curing, limitC, labelMm, by);
+    const below = question.below(question.fromMm + place.form.depthMm);
+    const setting = withBelow(place.setting, below);
+    const answer = lookedUp(setting, curing, limitC, labelMm, by);
     if (answer === 'label') return labelStands;
     if (answer === 'nothing') {
       const { room, resinC } = place.setting;

@@ -1,9 +1,9 @@
-import type { Job } from '../../job';
+import type { Job } from '../../job/jobSchema';
+import { ofPour, resolveJob, type ResolvedPour, type ResolvedJob } from '../../job/resolveJob';
 import type { ProblemData } from '../../problem';
 import { memory } from '../../memory';
 import { within } from '../../measure/within';
-import { readResin, type ReadResin } from '../../resin/readResin';
-import { withHardener } from '../../resin/withHardener';
+import type { ReadResin } from '../../resin/readResin';
 import { formMarginK } from '../../thermal/bands';
 import { curingOf, type Calibration } from '../../thermal/calibrate';
 import { cureMarks, type CureMarks } from '../../thermal/cureMarks';
@@ -11,8 +11,10 @@ import type { Curing } from '../../thermal/curing';
 import { familyOf, hasHeat, type HeatFamily, type ResinFamily } from '../../resin/families';
 import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
 import { edgesOf, predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
-import { withCards } from '../fromShelf';
-import type { Plan, Shelf } from '../planTypes';
+import type { Plan, PourPlan, Shelf } from '../planTypes';
+import { belowPour, dilutedBy, type BelowPour } from './belowPour';
+import { withBelow } from './heatDepth';
+import { pouredForms } from '../pouredForm';
 import { calibrationOf } from './calibrationOf';
 import { heatSettingOf, type JobSetting } from './heatSetting';
 
@@ -43,6 +45,8 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly calibration: Calibration;
   readonly curing: Curing;
   readonly marks: CureMarks;
+  /** What it stands on, and how that was taken. */
+  readonly below: readonly BelowPour[];
   /** The label's time of demoulding where the model is known to be early, h. */
   readonly leastDemouldH: number | undefined;
 }
@@ -57,6 +61,19 @@ export interface HeatPlan {
   readonly form: JobSetting['form'];
   readonly assumed: JobSetting['assumed'];
   readonly layers: readonly PlannedHeat[];
+  /** What it stands on, as it was when this one was poured; nothing for what stands on the form. */
+  readonly below: readonly BelowState[];
+}
+
+/** An earlier pour under this one, at the moment this one is poured. */
+export interface BelowState {
+  readonly pour: number;
+  readonly family: ResinFamily;
+  readonly beforeH: number;
+  readonly as: BelowPour['as'];
+  /** The least and the most cured place, and the warmest; undefined for what is taken as cured. */
+  readonly alpha: { readonly least: number; readonly most: number } | undefined;
+  readonly warmestC: number | undefined;
 }
 
 /** People sleep from ten to seven. */
@@ -71,30 +88,78 @@ const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): Cure
   marksMade(JSON.stringify([family, curing, times]), () => cureMarks(family, curing, times));
 
 /**
- * What the heat of a job is worked out from.
+ * What the heat of one pour of a job is worked out from.
  * @param plan of the same job
+ * @param index the pour, counted from 0
  * @throws InputError those of `heatSettingOf` and `calibrationOf`
  */
 export function heatCaseOfJob(
   job: Job,
-  plan: Pick<Plan, 'layers' | 'parts'>,
+  plan: Pick<Plan, 'pours'>,
+  index: number,
   shelf?: Shelf,
 ): HeatCaseOfJob | NoHeat {
-  const found = withCards(job, shelf);
-  const card = withHardener(found.resin, job.hardener);
+  const resolved = resolveJob(job, shelf);
+  const pour = resolved.pours[index];
+  if (pour === undefined) throw new RangeError(`there is no pour ${index}`);
+  return ofPour(resolved.job.pours[index]!, index, () => caseOf(pour, resolved, plan, shelf));
+}
+
+function caseOf(
+  pour: ResolvedPour,
+  resolved: ResolvedJob,
+  { pours }: Pick<Plan, 'pours'>,
+  shelf: Shelf | undefined,
+): HeatCaseOfJob | NoHeat {
+  const { card, resin, said, index } = pour;
   const family: ResinFamily = card.family;
   if (!hasHeat(family)) return { told: false, code: 'family-without-heat', data: { family } };
-  const place = heatSettingOf(job, found.measure.parts, plan);
+  const forms = pouredForms(resolved);
+  const { poured } = forms[index]!;
+  const place = heatSettingOf(said, poured, pours[index]!);
   if (place === undefined) return { told: false, code: 'no-depth', data: {} };
-  const resin = readResin(card);
+  const earlier = resolved.pours.slice(0, index).map((each, at) => ({
+    pour: each,
+    poured: forms[at]!.poured,
+    plan: pours[at]!,
+  }));
+  const below = belowPour(
+    earlier,
+    pour,
+    poured,
+    poured.fromMm + place.form.depthMm,
+    shelf?.calibrations,
+  );
   const calibration = within('resin', () => calibrationOf(family, resin, shelf?.calibrations));
-  const curing = curingOf(family, calibration);
-  const marks = marksOf(family, curing, resin);
+  const undiluted = curingOf(family, calibration);
+  const curing = dilutedBy(undiluted, leastFilled(pours[index]!));
+  const marks = marksOf(family, undiluted, resin);
   // Thick slow polyurethane comes out of its mould earlier in the model than labels allow.
   const labelMin = resin.times.demould?.timeMin;
   const leastDemouldH =
     familyOf(family).labelDemoulds && labelMin !== undefined ? labelMin / 60 : undefined;
-  return { told: true, ...place, family, calibration, curing, marks, leastDemouldH };
+  const setting = withBelow(place.setting, below);
+  return {
+    told: true,
+    ...place,
+    setting,
+    below,
+    family,
+    calibration,
+    curing,
+    marks,
+    leastDemouldH,
+  };
+}
+
+/** The batch with the least of fillers gets hottest. */
+function leastFilled({ batches }: PourPlan): NonNullable<PourPlan['fillers']> {
+  const shares = batches.map(({ fillers = [] }) => ({
+    fillers,
+    share: fillers.reduce((sum, { share }) => sum + share, 0),
+  }));
+  return shares.reduce((least, each) => (each.share < least.share ? each : least), shares[0]!)
+    .fillers;
 }
 
 /** A column is quick however fine; a cross-section is not. */
@@ -124,6 +189,30 @@ function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedH
   };
 }
 
+/** What lies below, read off the first frame: the moment at which this pour begins. */
+function statesOf(
+  below: readonly BelowPour[],
+  { record, domain }: PourHeat,
+): readonly BelowState[] {
+  let layer = 0;
+  return below.map(({ pour, family, beforeH, as, layers }) => {
+    const cells = layers.flatMap((_, at) => [...(domain.belowCells[layer + at] ?? [])]);
+    layer += layers.length;
+    if (as === 'cured') {
+      return { pour, family, beforeH, as, alpha: undefined, warmestC: undefined };
+    }
+    const alphas = cells.map((cell) => record.alphas[cell]!);
+    return {
+      pour,
+      family,
+      beforeH,
+      as,
+      alpha: { least: Math.min(...alphas), most: Math.max(...alphas) },
+      warmestC: Math.max(...cells.map((cell) => record.temperaturesC[cell]!)),
+    };
+  });
+}
+
 /** A pour followed, and its layers as a plan tells them. */
 export interface FollowedHeat {
   readonly plan: HeatPlan;
@@ -139,22 +228,32 @@ export function followJob(
   given: HeatCaseOfJob,
   options: { readonly edges: boolean },
 ): FollowedHeat {
-  const { setting, family, curing, calibration, marks, part, form, assumed } = given;
+  const { setting, family, curing, calibration, marks, part, form, assumed, below } = given;
   const edges = options.edges ? edgesOf(setting, curing) : undefined;
   const grid = gridFor(given);
   const followed = predictPour(setting, family, curing, marks, grid, edges);
   const layers = followed.layers.map((layer, at) => withClock(given, layer, at));
   return {
-    plan: { told: true, family, calibration, marks, part, form, assumed, layers },
+    plan: {
+      told: true,
+      family,
+      calibration,
+      marks,
+      part,
+      form,
+      assumed,
+      layers,
+      below: statesOf(below, followed),
+    },
     followed,
   };
 }
 
 /**
- * The heat of a job with its ranges, as the command prints it.
+ * The heat of one pour of a job with its ranges, as the command prints it.
  * @throws InputError those of `heatCaseOfJob` and `followJob`
  */
-export function heatOfPlan(job: Job, plan: Plan, shelf?: Shelf): HeatPlan | NoHeat {
-  const given = heatCaseOfJob(job, plan, shelf);
+export function heatOfPlan(job: Job, plan: Plan, index: number, shelf?: Shelf): HeatPlan | NoHeat {
+  const given = heatCaseOfJob(job, plan, index, shelf);
   return given.told ? followJob(given, { edges: true }).plan : given;
 }

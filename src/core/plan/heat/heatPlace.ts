@@ -1,4 +1,4 @@
-import type { Job } from '../../job';
+import type { JobPour } from '../../job/jobPour';
 import type { MouldMaterial } from '../../measure/mould/materials';
 import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
@@ -22,6 +22,7 @@ import {
 } from '../../thermal/solids';
 import type { MeasuredPart } from '../../measure/measureWhole';
 import { hottestForm, type HeatForm } from './heatShapeOf';
+import type { Part } from '../../measure/parts/partSchema';
 
 /** What nobody said and the usual stands for. */
 export const heatAssumptions = [
@@ -90,7 +91,7 @@ const celsius = (typed: string): number => readQuantity(typed, roomTemperatureRu
 const metres = (typed: string): number => readQuantity(typed, lengthRule).value / 1000;
 
 /** @throws InputError `day-upside-down` */
-function climateOf(job: Job, pouredAtMin: number): Climate {
+function climateOf(job: JobPour, pouredAtMin: number): Climate {
   const day = job.heat?.day;
   if (day === undefined) return constantRoom(celsius(job.room.temperature));
   const [lowC, highC] = [celsius(day.lowest), celsius(day.highest)];
@@ -120,8 +121,8 @@ type Assume = (what: HeatAssumption) => void;
 
 /** Floor and sides of the form: what the person said, the mould's own, or the usual board. */
 function wallsOf(
-  job: Job,
-  part: Job['measure']['parts'][number],
+  job: JobPour,
+  part: Part,
   why: HeatForm['why'],
   assume: Assume,
 ): { readonly floor: Omit<Side, 'filmU'>; readonly side: Omit<Side, 'filmU'> } {
@@ -158,7 +159,7 @@ function wallsOf(
 
 /** What the person's mould bears counts before what its material usually does; its seals count too. */
 function formBearsC(
-  part: Job['measure']['parts'][number],
+  part: Part,
   floor: Omit<Side, 'filmU'>,
   side: Omit<Side, 'filmU'>,
   seal: Seal | undefined,
@@ -181,8 +182,8 @@ function formBearsC(
  * @throws InputError `day-upside-down`, `missing` for the plate's temperature
  */
 export function heatPlaceOf(
-  job: Job,
-  parts: Job['measure']['parts'],
+  job: JobPour,
+  parts: readonly Part[],
   measured: readonly MeasuredPart[],
 ): HeatPlace | undefined {
   const found = hottestForm(parts, measured);

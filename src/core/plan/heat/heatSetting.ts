@@ -1,9 +1,11 @@
-import type { Job } from '../../job';
+import type { JobPour } from '../../job/jobPour';
 import { InputError } from '../../problem';
 import type { PourSetting } from '../../thermal/pourSetting';
-import type { Plan } from '../planTypes';
+import type { PourPlan } from '../planTypes';
+import type { PouredForm } from '../pouredForm';
 import { heatPlaceOf, type HeatAssumption, type HeatPlace } from './heatPlace';
 import type { HeatForm } from './heatShapeOf';
+import type { Part } from '../../measure/parts/partSchema';
 
 /** A job's pour for the heat model. */
 export interface JobSetting extends Omit<HeatPlace, 'setting'> {
@@ -19,19 +21,20 @@ const usualGapMin = { tacky: 12 * 60, scuff: 7 * dayMin } as const;
 
 /** Depths of the layers in the part that counts, and when each is poured. */
 function layersOf(
-  job: Job,
-  plan: Pick<Plan, 'layers'>,
+  job: JobPour,
+  plan: Pick<PourPlan, 'layers'>,
+  footMm: number,
   form: HeatForm,
   assume: (what: HeatAssumption) => void,
 ): PourSetting['layers'] {
   let pouredS = 0;
-  return plan.layers.flatMap(({ fromMm = 0, toMm = form.depthMm, joint }, at) => {
+  return plan.layers.flatMap(({ fromMm = footMm, toMm = footMm + form.depthMm, joint }, at) => {
     if (at > 0) {
       const said = joint?.earliestInRoomMin;
       if (said === undefined) assume('gap');
       pouredS += (said ?? usualGapMin[job.layers?.joint ?? 'tacky']) * 60;
     }
-    const depthMm = Math.min(toMm, form.depthMm) - fromMm;
+    const depthMm = Math.min(toMm, footMm + form.depthMm) - fromMm;
     return depthMm > 0 ? [{ depthM: depthMm / 1000, pouredS }] : [];
   });
 }
@@ -42,9 +45,9 @@ function layersOf(
  * @throws InputError `too-deep-for-heat`, those of `heatPlaceOf`
  */
 export function heatSettingOf(
-  job: Job,
-  parts: Job['measure']['parts'],
-  plan: Pick<Plan, 'layers' | 'parts'>,
+  job: JobPour,
+  { parts, fromMm }: PouredForm,
+  plan: Pick<PourPlan, 'layers' | 'parts'>,
 ): JobSetting | undefined {
   const place = heatPlaceOf(job, parts, plan.parts);
   if (place === undefined) return undefined;
@@ -53,7 +56,7 @@ export function heatSettingOf(
     throw new InputError('too-deep-for-heat', form.depthMm, { depthMm: form.depthMm, deepestMm });
   }
   const assumed = [...place.assumed];
-  const layers = layersOf(job, plan, form, (what) => {
+  const layers = layersOf(job, plan, fromMm, form, (what) => {
     if (!assumed.includes(what)) assumed.push(what);
   });
   return { ...place, setting: { ...place.setting, layers }, assumed };

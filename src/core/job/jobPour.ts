@@ -1,0 +1,54 @@
+import type { Job, Measure, Pour } from './jobSchema';
+
+/**
+ * One pour with what it takes from its job: what the pour says itself stands over what the job says for all.
+ * Planning, choosing and heat work on this.
+ */
+export interface JobPour extends Omit<Pour, 'room' | 'measure'> {
+  readonly room: Job['room'];
+  readonly scaleStep: Job['scaleStep'];
+  /** What it is measured from: parts of its own, or the job's form. */
+  readonly measure: Measure | undefined;
+}
+
+/** The pour of a job, counted from 0. */
+export function jobPour(job: Job, index: number): JobPour {
+  const pour = job.pours[index];
+  if (pour === undefined) throw new RangeError(`there is no pour ${index}`);
+  const ownContainers = pour.container !== undefined || pour.containers !== undefined;
+  return {
+    ...pour,
+    room: pour.room ?? job.room,
+    // Setting by setting: a fan over the coat does not move the form off its blocks.
+    heat:
+      job.heat === undefined || pour.heat === undefined
+        ? (pour.heat ?? job.heat)
+        : { ...job.heat, ...defined(pour.heat) },
+    container: ownContainers ? pour.container : job.container,
+    containers: ownContainers ? pour.containers : job.containers,
+    scaleStep: job.scaleStep,
+    measure: pour.measure ?? job.measure,
+  };
+}
+
+const defined = <T extends object>(values: T): Partial<T> =>
+  Object.fromEntries(
+    Object.entries(values).filter(([, value]) => value !== undefined),
+  ) as Partial<T>;
+
+/** Keys that a pour may leave to its job. */
+const shared = ['measure', 'room', 'heat', 'container', 'containers'] as const;
+
+/**
+ * Where a figure of a pour stands in the job: with the job where the pour does not say it itself.
+ * @param field path into a `JobPour`
+ */
+export function fieldInJob(pour: Pour, index: number, field: string): string {
+  const [key = ''] = field.split(/[.[]/, 1);
+  const ofJob =
+    key === 'scaleStep' ||
+    key === 'leftoverMoulds' ||
+    shared.some((each) => each === key && pour[each] === undefined);
+  if (ofJob) return field;
+  return field === '' ? `pours[${index}]` : `pours[${index}].${field}`;
+}

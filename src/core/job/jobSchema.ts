@@ -1,0 +1,92 @@
+import { array, number, object, string, type InferType } from 'yup';
+import { joints } from '../layers/layersSchema';
+import { fillersSchema } from '../mix/fillers/fillersSchema';
+import { timeRule } from '../quantity/rules';
+import { choiceSchema } from '../schema/choiceSchema';
+import { needed } from '../schema/needed';
+import { optionalQuantitySchema } from '../schema/quantitySchema';
+import { refusal } from '../schema/refusal';
+import { nameSchema, noteSchema } from '../schema/textSchema';
+import { coversSchema, fillsSchema, pourRoles } from './coversSchema';
+import { jobKeys, measureKeys, placeKeys, roomOfJob, roomOfPour } from './jobKeys';
+import { pourKeys } from './pourKeys';
+
+/** Version of the job format that this core writes; it reads the older ones too, see `upgradeJob`. */
+export const jobVersion = 2;
+
+/** More pours than this are several pieces. */
+export const mostPours = 30;
+
+const measureSchema = object(measureKeys).noUnknown();
+
+/** One pour of a job: what it is for, what it covers, and everything that is of its resin. */
+const pourSchema = object({
+  /** Ties records of what happened to it; a file may leave it out. */
+  id: string().max(40).optional(),
+  name: noteSchema(80),
+  role: choiceSchema(pourRoles).optional(),
+  fills: fillsSchema,
+  covers: coversSchema,
+  /** Parts of its own: what is not a face and not a stretch of the job's form. */
+  measure: measureSchema.optional().default(undefined),
+  /** How it joins the pour before it, and how long after that it is poured. */
+  joint: choiceSchema(joints).optional(),
+  wait: optionalQuantitySchema(timeRule),
+  room: roomOfPour,
+  ...placeKeys,
+  ...pourKeys,
+  fillers: fillersSchema,
+})
+  .noUnknown()
+  .test('covers-one-thing', ({ fills, covers, measure }, context) => {
+    const said = [
+      ...(fills === undefined ? [] : ['fills']),
+      ...(covers === undefined ? [] : ['covers']),
+      ...(measure === undefined ? [] : ['measure']),
+    ];
+    const [, second] = said;
+    return second === undefined
+      ? true
+      : refusal(context, 'pour-said-twice', { said }, `${context.path}.${second}`);
+  });
+
+/**
+ * A job: everything the person said, as they typed it. It is the export format, what storage keeps,
+ * what forms edit and what `planJob` reads; the type comes from here alone.
+ */
+export const jobSchema = object({
+  format: string()
+    .oneOf(['nipperkin-job'] as const)
+    .defined(),
+  version: number()
+    .oneOf([jobVersion] as const)
+    .defined(),
+  name: nameSchema(80),
+  room: roomOfJob,
+  /** The form, measured once; left out where every pour measures for itself. */
+  measure: measureSchema.optional().default(undefined),
+  ...jobKeys,
+  /** In working order. */
+  pours: array().of(pourSchema).min(1).max(mostPours).defined(),
+}).noUnknown();
+
+export type Job = InferType<typeof jobSchema>;
+export type Pour = Job['pours'][number];
+export type Measure = NonNullable<Job['measure']>;
+
+/** Version 1: a job was one pour, its keys beside those of the job. */
+export const jobSchemaVersion1 = object({
+  format: string()
+    .oneOf(['nipperkin-job'] as const)
+    .defined(),
+  version: number()
+    .oneOf([1] as const)
+    .defined(),
+  name: nameSchema(80),
+  room: roomOfJob,
+  measure: needed(measureSchema),
+  ...jobKeys,
+  ...pourKeys,
+}).noUnknown();
+
+export type JobVersion1 = InferType<typeof jobSchemaVersion1>;

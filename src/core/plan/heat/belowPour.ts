@@ -1,0 +1,167 @@
+import { within } from '../../measure/within';
+import { fillerKindOf } from '../../mix/fillers/fillerKinds';
+import type { MixedFiller } from '../../mix/fillers/readFillers';
+import { InputError } from '../../problem';
+import { hasHeat, heatConstantsOf, type ResinFamily } from '../../resin/families';
+import type { ReadResin } from '../../resin/readResin';
+import type { ResolvedPour } from '../../job/resolveJob';
+import { curingOf } from '../../thermal/calibrate';
+import type { Curing } from '../../thermal/curing';
+import { dilutedCuring } from '../../thermal/dilute';
+import type { BelowLayer } from '../../thermal/pourSetting';
+import { joinsOf } from '../joinPours';
+import type { PourPlan } from '../planTypes';
+import type { PouredForm } from '../pouredForm';
+import { calibrationOf, type KeptCalibrations } from './calibrationOf';
+
+/** A pour that another one stands on, and how it was taken. */
+export interface BelowPour {
+  /** Counted from 0. */
+  readonly pour: number;
+  readonly family: ResinFamily;
+  /** How long before this pour its last layer was poured, h. */
+  readonly beforeH: number;
+  /** Followed with its own constants, or as resin that has cured and only takes up heat. */
+  readonly as: 'reacting' | 'cured';
+  /** Its layers, from the lowest. */
+  readonly layers: readonly BelowLayer[];
+}
+
+/** A planned pour with what it was planned from. */
+export interface PlannedBelow {
+  readonly pour: ResolvedPour;
+  readonly poured: PouredForm;
+  readonly plan: Omit<PourPlan, 'joins'>;
+}
+
+/** After this long nothing is left that would warm what comes on top, h: ten days. */
+const curedAfterH = 240;
+/** Gaps where a card gives no time, min: as between layers. */
+const usualGapMin = { tacky: 12 * 60, scuff: 7 * 24 * 60 } as const;
+
+/** What stands for a resin that the model does not cover: it is only as heavy and as conducting as resin is. */
+const asSolid: Curing = { ...heatConstantsOf('casting-epoxy').curing, ratePerS: 0, heatJPerKg: 0 };
+
+/** Solids in a mix as the model takes them. */
+export const dilutedBy = (
+  curing: Curing,
+  fillers: readonly Pick<MixedFiller, 'kind' | 'share' | 'grainGPerMl'>[],
+): Curing =>
+  dilutedCuring(
+    curing,
+    fillers.map(({ kind, share, grainGPerMl }) => {
+      const { heatCapacityJPerKgK, conductivityWPerMK } = fillerKindOf(kind);
+      return { share, densityKgPerM3: grainGPerMl * 1000, heatCapacityJPerKgK, conductivityWPerMK };
+    }),
+  );
+
+/** A label that the model cannot follow is its own pour's warning; here the family's constants do. */
+function curingBelow(
+  family: ResinFamily,
+  resin: ReadResin,
+  kept: KeptCalibrations | undefined,
+): Curing | undefined {
+  if (!hasHeat(family)) return undefined;
+  try {
+    return curingOf(
+      family,
+      within('resin', () => calibrationOf(family, resin, kept)),
+    );
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return heatConstantsOf(family).curing;
+  }
+}
+
+/** Whether a pour lies under another: lower in the form, under a face of it, or an earlier coat of the same kind. */
+function liesUnder(lower: PouredForm, upper: PouredForm): boolean {
+  if (upper.kind === 'own') return lower.kind === 'own' && isCoat(lower) && isCoat(upper);
+  if (lower.kind === 'own') return false;
+  const surfaceMm = (form: PouredForm): number | undefined =>
+    form.face?.name === 'surface' ? form.face.upToMm : undefined;
+  const upperMm = surfaceMm(upper);
+  if (upper.kind === 'covers' && upperMm === undefined) return false;
+  const reachMm = upperMm ?? upper.fromMm;
+  if (lower.kind === 'covers') {
+    const lowerMm = surfaceMm(lower);
+    return lowerMm !== undefined && lowerMm <= reachMm + 1e-6;
+  }
+  return (lower.toMm ?? Infinity) <= reachMm + 1e-6;
+}
+
+const isCoat = ({ parts }: PouredForm): boolean => parts.every(({ shape }) => shape === 'coat');
+
+/** Minutes from the first layer of a pour to each of its layers. */
+function layerTimes(
+  { layers }: PlannedBelow['plan'],
+  school: 'tacky' | 'scuff',
+): readonly number[] {
+  let atMin = 0;
+  return layers.map(({ joint }, index) => {
+    if (index > 0) atMin += joint?.earliestInRoomMin ?? usualGapMin[school];
+    return atMin;
+  });
+}
+
+/**
+ * What earlier pours left under one of them, as it is when this one is poured.
+ * @param earlier planned, in working order
+ * @param pour the one that comes on top
+ * @param partDepthMm of the part that its heat is told for, over the floor of the form: what is deeper elsewhere is not under it
+ */
+export function belowPour(
+  earlier: readonly PlannedBelow[],
+  pour: ResolvedPour,
+  poured: PouredForm,
+  partDepthMm: number,
+  kept: KeptCalibrations | undefined,
+): readonly BelowPour[] {
+  if (earlier.length === 0) return [];
+  const pours = [...earlier.map((each) => each.pour), pour];
+  const rooms = earlier.map(({ plan }) => plan);
+  const joins = joinsOf(pours, rooms);
+  const startsMin = [0];
+  const times = earlier.map(({ plan, pour: { said } }) =>
+    layerTimes(plan, said.layers?.joint ?? 'tacky'),
+  );
+  earlier.forEach((_, index) => {
+    const join = joins[index + 1];
+    const wait = join?.waitMin ?? usualGapMin[join?.school ?? 'tacky'];
+    startsMin.push((startsMin[index] ?? 0) + (times[index]?.at(-1) ?? 0) + wait);
+  });
+  const ownMin = startsMin.at(-1) ?? 0;
+  // A coat lies over the deepest of the form.
+  const deepestMm = poured.kind === 'fills' ? partDepthMm : Infinity;
+  let reacting = false;
+  return earlier.flatMap((lower, index): BelowPour[] => {
+    if (!liesUnder(lower.poured, poured)) return [];
+    const { card, resin } = lower.pour;
+    const own = curingBelow(card.family, resin, kept);
+    const atMin = times[index]!.map((each) => (startsMin[index] ?? 0) + each - ownMin);
+    const beforeH = -(atMin.at(-1) ?? 0) / 60;
+    const isReacting = own !== undefined && beforeH < curedAfterH;
+    const { roomTemperatureC: resinC } = lower.plan;
+    const curing = dilutedBy(own ?? asSolid, lower.plan.fillers ?? []);
+    const layers = lower.plan.layers.flatMap(({ fromMm = 0, toMm = fromMm }, at) => {
+      const depthMm =
+        lower.poured.kind === 'fills' ? Math.min(toMm, deepestMm) - fromMm : toMm - fromMm;
+      if (!(depthMm > 0)) return [];
+      // What has cured lies there from the start; on something that still reacts it came when it came.
+      const pouredS = isReacting || reacting ? atMin[at]! * 60 : undefined;
+      const layerCuring = isReacting ? curing : { ...curing, ratePerS: 0, heatJPerKg: 0 };
+      return [{ depthM: depthMm / 1000, curing: layerCuring, pouredS, resinC }];
+    });
+    reacting ||= isReacting;
+    return layers.length === 0
+      ? []
+      : [
+          {
+            pour: lower.pour.index,
+            family: card.family,
+            beforeH,
+            as: isReacting ? 'reacting' : 'cured',
+            layers,
+          },
+        ];
+  });
+}

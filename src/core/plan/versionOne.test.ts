@@ -1,0 +1,48 @@
+import { createHash } from 'node:crypto';
+import { asVersion1, readJob } from '../job/readJob';
+import { InputError } from '../problem';
+import kept from './fixtures/versionOne.json';
+import { planJob } from './planJob';
+import { printedPlan } from './printedPlan';
+
+/**
+ * Jobs of version 1, the demo's and random ones, with what the last core that knew no pours printed for them: a digest of the
+ * plan, or the code and the field of the refusal.
+ */
+const { plans, resins } = kept;
+
+const digestOf = (value: unknown): string =>
+  createHash('sha256').update(JSON.stringify(value)).digest('hex').slice(0, 16);
+
+function printed(job: unknown): string {
+  try {
+    // What version 1 did not print comes after what it did.
+    const {
+      weight: _,
+      pours: __,
+      ...asBefore
+    } = asVersion1(() => printedPlan(planJob(readJob(job))));
+    return digestOf(asBefore);
+  } catch (error) {
+    if (error instanceof InputError) return `${error.code} ${error.field}`;
+    throw error;
+  }
+}
+
+test('a job of version 1 is planned to the very figures it had, byte for byte', () => {
+  const now = plans.map(({ job }) => printed({ ...job, resin: resins[job.resin] }));
+  expect(plans.length).toBeGreaterThan(110);
+  expect(now).toEqual(plans.map(({ digest }) => digest));
+});
+
+test('the job of version 2 that it becomes says the same, and can be written and read', () => {
+  for (const { job, digest } of plans) {
+    const old = { ...job, resin: resins[job.resin] };
+    if (digest.includes(' ')) continue;
+    const now = readJob(old);
+    expect(now.version).toBe(2);
+    const again = readJob(JSON.parse(JSON.stringify(now)));
+    expect(again).toEqual(now);
+    expect(printed(again)).toBe(digest);
+  }
+});

@@ -1,0 +1,41 @@
+import { useMemo } from 'react';
+import { useFormContext, useWatch, type FieldPath, type PathValue } from 'react-hook-form';
+import type { Problem } from '../../core/problem';
+import type { JobDraft, PourDraft } from './jobDraft';
+import { useOpenJob, usePourIndex, useProblems } from './openJob';
+import { useDraftField, type DraftField } from './useDraftField';
+
+/** One field of the pour in hand. */
+export const usePourField = (path: FieldPath<PourDraft>): DraftField =>
+  useDraftField(`pours.${usePourIndex()}.${path}` as FieldPath<JobDraft>);
+
+/** A part of the pour in hand as it is typed, and what sets it. */
+export function usePourPart<Key extends FieldPath<PourDraft>>(
+  key: Key,
+): readonly [PathValue<PourDraft, Key> | undefined, (value: PathValue<PourDraft, Key>) => void] {
+  const { setValue } = useFormContext<JobDraft>();
+  const path = `pours.${usePourIndex()}.${key}` as FieldPath<JobDraft>;
+  const value = useWatch<JobDraft>({ name: path }) as PathValue<PourDraft, Key> | undefined;
+  return [value, (next) => setValue(path, next as never)];
+}
+
+/** What is wrong with the pour in hand, its own fields told from the pour. */
+export function usePourProblems(): readonly Problem[] {
+  const problems = useProblems();
+  const place = `pours[${usePourIndex()}].`;
+  return useMemo(
+    () =>
+      problems.map((problem) =>
+        problem.field.startsWith(place)
+          ? { ...problem, field: problem.field.slice(place.length) }
+          : problem,
+      ),
+    [problems, place],
+  );
+}
+
+/** The pour in hand as it is planned. */
+export function usePour() {
+  const { pour, outdated } = useOpenJob();
+  return { pour, outdated };
+}
