@@ -2,6 +2,7 @@ import { array, boolean, object, string, type InferType } from 'yup';
 import { fillersSchema } from '../mix/fillers/fillersSchema';
 import { doseRule, fillRule, lengthRule, massRule, volumeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
+import { inJson } from '../schema/inJson';
 import { optionalNumberSchema } from '../schema/numberSchema';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
@@ -31,6 +32,15 @@ export const pigmentSchema = object({
   ...doseKeys,
 })
   .noUnknown()
+  .meta(
+    inJson({
+      oneOf: [
+        { required: ['share'] },
+        { required: ['drops', 'twentyDrops'] },
+        { required: ['potBefore', 'potAfter'] },
+      ],
+    }),
+  )
   .test('one-dose', (pigment, context) => {
     const { share, drops, potBefore } = pigment;
     const ways = [share, drops, potBefore].filter((each) => each !== undefined).length;
@@ -51,9 +61,11 @@ export type Pigment = InferType<typeof pigmentSchema>;
 
 /** A colour as a screen shows it. */
 const hex = /^#[0-9a-f]{6}$/i;
-export const swatchSchema = string().test('swatch', (text, context) =>
-  text === undefined || hex.test(text) ? true : refusal(context, 'not-a-colour'),
-);
+export const swatchSchema = string()
+  .meta(inJson({ type: 'string', pattern: '^#[0-9a-fA-F]{6}$' }))
+  .test('swatch', (text, context) =>
+    text === undefined || hex.test(text) ? true : refusal(context, 'not-a-colour'),
+  );
 
 /** A part of the pour with a colour of its own. */
 export const portionSchema = object({
@@ -101,6 +113,7 @@ export const tintSchema = object({
   .noUnknown()
   .optional()
   .default(undefined)
+  .meta(inJson({ oneOf: [{ required: ['pigment'] }, { required: ['share'] }] }))
   .test('one-dose', (tint, context) => {
     if (tint === undefined) return true;
     const at = `${context.path}.share`;

@@ -3,6 +3,7 @@ import { joints } from '../layers/layersSchema';
 import { fillersSchema } from '../mix/fillers/fillersSchema';
 import { timeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
+import { definedAs, inJson } from '../schema/inJson';
 import { needed } from '../schema/needed';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
@@ -17,7 +18,7 @@ export const jobVersion = 2;
 /** More pours than this are several pieces. */
 export const mostPours = 30;
 
-const measureSchema = object(measureKeys).noUnknown();
+const measureSchema = object(measureKeys).noUnknown().meta(definedAs('measure'));
 
 /** One pour of a job: what it is for, what it covers, and everything that is of its resin. */
 const pourSchema = object({
@@ -38,6 +39,17 @@ const pourSchema = object({
   fillers: fillersSchema,
 })
   .noUnknown()
+  .meta(
+    definedAs('pour', {
+      not: {
+        anyOf: [
+          { required: ['fills', 'covers'] },
+          { required: ['fills', 'measure'] },
+          { required: ['covers', 'measure'] },
+        ],
+      },
+    }),
+  )
   .test('covers-one-thing', ({ fills, covers, measure }, context) => {
     const said = [
       ...(fills === undefined ? [] : ['fills']),
@@ -87,6 +99,19 @@ export const jobSchemaVersion1 = object({
   measure: needed(measureSchema),
   ...jobKeys,
   ...pourKeys,
-}).noUnknown();
+})
+  .noUnknown()
+  // The step of the scale as the oldest files have it; `liftScale` reads it.
+  .meta(
+    inJson({
+      properties: {
+        scale: {
+          type: 'object',
+          properties: { step: { $ref: '#/definitions/quantity' } },
+          additionalProperties: false,
+        },
+      },
+    }),
+  );
 
 export type JobVersion1 = InferType<typeof jobSchemaVersion1>;

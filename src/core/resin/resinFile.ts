@@ -7,7 +7,8 @@ import { hardenerNames, withHardener } from './withHardener';
 /** Version of the format for resin cards that this core writes and reads; see `docs/formats`. */
 const resinsVersion = 1;
 
-const resinsFileSchema = object({
+/** What such a file holds; the published JSON Schema is made from it. */
+export const resinsFileSchema = object({
   format: string()
     .oneOf(['nipperkin-resins'] as const)
     .defined(),

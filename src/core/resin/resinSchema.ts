@@ -11,6 +11,7 @@ import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
 import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
+import { definedAs } from '../schema/inJson';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
 import { familyOf, resinFamilies } from './families';
@@ -117,6 +118,20 @@ export const resinSchema = object({
   notes: noteSchema(2000),
 })
   .noUnknown()
+  .meta(
+    definedAs('resin', {
+      anyOf: [
+        { required: ['ratio'] },
+        { required: ['ratioByWeight'] },
+        { required: ['ratioByVolume'] },
+        {
+          properties: { family: { enum: resinFamilies.filter((each) => familyOf(each).onePart) } },
+        },
+      ],
+      // As it was called before a depth had two ends.
+      properties: { greatestDepth: { $ref: '#/definitions/quantity' } },
+    }),
+  )
   .transform((_, original) => liftFamily(liftDepth(original)) as never)
   .test('ratio', (card, context) => {
     const { family, ratio, ratioByWeight, ratioByVolume } = card;

@@ -1,4 +1,5 @@
 import { string } from 'yup';
+import { inJson } from './inJson';
 import { refusal } from './refusal';
 
 /** Minutes after midnight of a time of day written as `18:30`; undefined for anything else. */
@@ -10,6 +11,7 @@ export function minutesOfClock(text: string): number | undefined {
 
 /** A time of day, `18:30`, that may be left empty or out. */
 export const clockSchema = string()
+  .meta(inJson({ type: 'string', pattern: '^\\s*([01]?\\d|2[0-3]):[0-5]\\d\\s*$' }))
   .transform((typed: string | undefined) => (typed?.trim() === '' ? undefined : typed))
   .test('clock', (typed, context) =>
     typed === undefined || minutesOfClock(typed) !== undefined

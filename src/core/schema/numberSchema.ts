@@ -1,4 +1,5 @@
 import { mixed, type MixedSchema, type TestContext, type ValidationError } from 'yup';
+import { inJson } from './inJson';
 import { refusal } from './refusal';
 
 interface NumberRule {
@@ -35,15 +36,23 @@ function verdict(value: number, rule: NumberRule, context: TestContext): true | 
   return true;
 }
 
-function blankableNumber(): MixedSchema<number | undefined> {
-  return mixed<number>((value): value is number => typeof value === 'number').transform(
-    (_, original: unknown) => numberOf(original),
-  );
+/** The same limits, as a published JSON Schema says them. */
+const numberInJson = ({ least = 0, greatest, whole, mayBeZero = false }: NumberRule) =>
+  inJson({
+    type: whole ? 'integer' : 'number',
+    ...(least === 0 && !mayBeZero ? { exclusiveMinimum: 0 } : { minimum: least }),
+    maximum: greatest,
+  });
+
+function blankableNumber(rule: NumberRule): MixedSchema<number | undefined> {
+  return mixed<number>((value): value is number => typeof value === 'number')
+    .meta(numberInJson(rule))
+    .transform((_, original: unknown) => numberOf(original));
 }
 
 /** A number above nothing, typed or given: part of a ratio, or a count. */
 export function numberSchema(rule: NumberRule): MixedSchema<number> {
-  return blankableNumber().test('number', (value, context) =>
+  return blankableNumber(rule).test('number', (value, context) =>
     value === undefined
       ? refusal(context, 'empty', { example: rule.example })
       : verdict(value, rule, context),
@@ -52,7 +61,7 @@ export function numberSchema(rule: NumberRule): MixedSchema<number> {
 
 /** The same for a field that may be left empty or out. */
 export function optionalNumberSchema(rule: NumberRule): MixedSchema<number | undefined> {
-  return blankableNumber().test(
+  return blankableNumber(rule).test(
     'number',
     (value, context) => value === undefined || verdict(value, rule, context),
   );
@@ -61,6 +70,7 @@ export function optionalNumberSchema(rule: NumberRule): MixedSchema<number | und
 /** The same for a count that a file may leave out, which then is the usual one; a field that was emptied is refused. */
 export function countSchema(rule: NumberRule, usual: number): MixedSchema<number> {
   return mixed<number>((value): value is number => typeof value === 'number')
+    .meta(numberInJson(rule))
     .nullable()
     .transform((_, original: unknown) => numberOf(original) ?? null)
     .default(usual)

@@ -1,4 +1,5 @@
 import { mixed, type MixedSchema, type TestContext, type ValidationError } from 'yup';
+import { inJson } from './inJson';
 import { refusal } from './refusal';
 
 interface NumbersRule {
@@ -24,22 +25,34 @@ function verdict(
   return value.length <= most * perItem || refusal(context, 'too-many', { limit: most });
 }
 
+const numbersInJson = ({ perItem, least, most }: NumbersRule) =>
+  inJson({
+    type: 'array',
+    items: { type: 'number' },
+    minItems: least * perItem,
+    maxItems: most * perItem,
+  });
+
 /**
  * A list of finite numbers, such as the coordinates of an outline. Checked in one go: a schema for each
  * entry would take longer than all the rest of a job.
  */
 export function numbersSchema(rule: NumbersRule): MixedSchema<readonly number[]> {
-  return mixed<readonly number[]>().test('numbers', (value: unknown, context) =>
-    value === undefined ? refusal(context, 'missing') : verdict(value, rule, context),
-  ) as MixedSchema<readonly number[]>;
+  return mixed<readonly number[]>()
+    .meta(numbersInJson(rule))
+    .test('numbers', (value: unknown, context) =>
+      value === undefined ? refusal(context, 'missing') : verdict(value, rule, context),
+    ) as MixedSchema<readonly number[]>;
 }
 
 /** The same for a list that may be left out. */
 export function optionalNumbersSchema(
   rule: NumbersRule,
 ): MixedSchema<readonly number[] | undefined> {
-  return mixed<readonly number[]>().test(
-    'numbers',
-    (value: unknown, context) => value === undefined || verdict(value, rule, context),
-  );
+  return mixed<readonly number[]>()
+    .meta(numbersInJson(rule))
+    .test(
+      'numbers',
+      (value: unknown, context) => value === undefined || verdict(value, rule, context),
+    );
 }

@@ -3,7 +3,10 @@ import { InputError } from '../problem';
 import type { Kind } from '../quantity/kinds';
 import { readQuantity } from '../quantity/readQuantity';
 import type { QuantityRule } from '../quantity/rules';
+import { inJson } from './inJson';
 import { refusal } from './refusal';
+
+const quantityInJson = inJson({ $ref: '#/definitions/quantity' });
 
 function verdict<K extends Kind>(
   typed: string,
@@ -21,11 +24,13 @@ function verdict<K extends Kind>(
 
 /** A typed quantity under the rule of its field; refused with the code and data of the core's error. */
 export function quantitySchema<K extends Kind>(rule: QuantityRule<K>): StringSchema<string> {
-  return string().test('quantity', (typed, context) =>
-    typed === undefined
-      ? refusal(context, 'missing', { example: rule.example })
-      : verdict(typed, rule, context),
-  ) as StringSchema<string>;
+  return string()
+    .meta(quantityInJson)
+    .test('quantity', (typed, context) =>
+      typed === undefined
+        ? refusal(context, 'missing', { example: rule.example })
+        : verdict(typed, rule, context),
+    ) as StringSchema<string>;
 }
 
 /** The same for a field that may be left empty or out. */
@@ -33,6 +38,7 @@ export function optionalQuantitySchema<K extends Kind>(
   rule: QuantityRule<K>,
 ): StringSchema<string | undefined> {
   return string()
+    .meta(quantityInJson)
     .transform((typed: string | undefined) => (typed?.trim() === '' ? undefined : typed))
     .test('quantity', (typed, context) => typed === undefined || verdict(typed, rule, context));
 }

@@ -1,10 +1,15 @@
 import Ajv from 'ajv/dist/2019';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
+import jobFormat1 from '../../../docs/formats/job-1.schema.json';
 import jobFormat from '../../../docs/formats/job.schema.json';
+import stepFile from '../../../docs/formats/galley-step.job.json';
 import { demoJobs } from '../demo/demoJobs';
 import { readJob } from '../../core/job/readJob';
 
-const fits = new Ajv({ strictTypes: false }).compile(jobFormat);
+const fitsNow = new Ajv({ strictTypes: false }).compile(jobFormat);
+const fitsVersion1 = new Ajv({ strictTypes: false }).compile(jobFormat1);
+const fits = (file: unknown): boolean =>
+  (file as { version?: unknown }).version === 1 ? fitsVersion1(file) : fitsNow(file);
 
 const accepts = (file: unknown): boolean => {
   try {
@@ -81,7 +86,30 @@ const everyMethod = [
 
 describe('the published JSON Schema and the core say the same', () => {
   test.each<[string, unknown]>([
-    ['the example', exampleFile],
+    ['the example of version 1', exampleFile],
+    ['the example', stepFile],
+    ['one pour as simple as it was', { ...stepFile, pours: [{ resin: exampleFile.resin }] }],
+    [
+      'fillers, each said in its own way',
+      {
+        ...stepFile,
+        pours: [
+          {
+            resin: exampleFile.resin,
+            fillers: [
+              { kind: 'sand', mass: '120 g' },
+              { kind: 'glitter', share: '2 %' },
+              {
+                kind: 'glass-beads',
+                potBefore: '400 g',
+                potAfter: '380 g',
+                grainDensity: '2.5 g/ml',
+              },
+            ],
+          },
+        ],
+      },
+    ],
     ...demoJobs.map(({ id: __, ...job }) => [job.name, job] as [string, unknown]),
     [
       'a coat by area, an amount, batches by number',
@@ -182,8 +210,37 @@ describe('the published JSON Schema and the core say the same', () => {
       { ...exampleFile, measure: { parts: [{ shape: 'cylinder', diameter: '3 mm', count: 1 }] } },
     ],
     ['a bare figure', { ...exampleFile, overage: 10 }],
-    ['another version', { ...exampleFile, version: 2 }],
-    ['an unknown family', { ...firstDemoJob, resin: { ...exampleFile.resin, family: 'glue' } }],
+    ['another version', { ...exampleFile, version: 3 }],
+    ['version 1 that calls itself 2', { ...exampleFile, version: 2 }],
+    ['no pours', { ...stepFile, pours: [] }],
+    [
+      'a pour that goes to two places',
+      { ...stepFile, pours: [{ ...stepFile.pours[0], fills: {} }] },
+    ],
+    [
+      'a face that no form has',
+      {
+        ...stepFile,
+        pours: [{ ...stepFile.pours[0], covers: { face: 'lid', thickness: '1 mm' } }],
+      },
+    ],
+    [
+      'a filler without an amount',
+      { ...stepFile, pours: [{ resin: exampleFile.resin, fillers: [{ kind: 'sand' }] }] },
+    ],
+    [
+      'a filler said twice',
+      {
+        ...stepFile,
+        pours: [
+          { resin: exampleFile.resin, fillers: [{ kind: 'sand', mass: '1 g', share: '1 %' }] },
+        ],
+      },
+    ],
+    [
+      'an unknown family',
+      { ...firstDemoJob, pours: [{ resin: { ...exampleFile.resin, family: 'glue' } }] },
+    ],
     [
       'a ratio of nothing',
       { ...exampleFile, resin: { ...exampleFile.resin, ratio: { by: 'volume', a: 0, b: 1 } } },

@@ -6,7 +6,8 @@ import { mouldSchema, type Mould } from './mouldSchema';
 /** Version of the mould format that this core writes and reads; see `docs/formats`. */
 const mouldVersion = 1;
 
-const mouldFileSchema = object({
+/** What such a file holds; the published JSON Schema is made from it. */
+export const mouldFileSchema = object({
   format: string()
     .oneOf(['nipperkin-mould'] as const)
     .defined(),

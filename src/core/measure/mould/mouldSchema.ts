@@ -4,6 +4,7 @@ import { choiceSchema } from '../../schema/choiceSchema';
 import { optionalNumberSchema } from '../../schema/numberSchema';
 import { optionalNumbersSchema } from '../../schema/numbersSchema';
 import { optionalQuantitySchema, quantitySchema } from '../../schema/quantitySchema';
+import { definedAs } from '../../schema/inJson';
 import { nameSchema, noteSchema } from '../../schema/textSchema';
 import { mouldMaterials } from './materials';
 
@@ -47,7 +48,9 @@ export const mouldSchema = object({
     .matches(/^data:image\/(jpeg|png);base64,/)
     .optional(),
   notes: noteSchema(2000),
-}).noUnknown();
+})
+  .noUnknown()
+  .meta(definedAs('mould'));
 
 export type Mould = InferType<typeof mouldSchema>;
 export type MouldCavity = InferType<typeof mouldCavitySchema>;

@@ -1,4 +1,4 @@
-import { array, boolean, lazy, mixed, number, object, type InferType } from 'yup';
+import { array, boolean, mixed, number, object, type InferType } from 'yup';
 import {
   amountRule,
   areaRule,
@@ -15,6 +15,7 @@ import { choiceSchema } from '../../schema/choiceSchema';
 import { needed } from '../../schema/needed';
 import { optionalQuantitySchema, quantitySchema } from '../../schema/quantitySchema';
 import { refusal } from '../../schema/refusal';
+import { typedLazy } from '../../schema/typedLazy';
 import { noteSchema } from '../../schema/textSchema';
 import { flatShapes } from '../flat/flatRules';
 import { fileUnitNames } from '../mesh/fileUnits';
@@ -50,21 +51,24 @@ const coatExtras = {
     .default(undefined),
 };
 
-const faceSchema = lazy((value: unknown) => {
-  const shape = (value as { shape?: unknown } | undefined)?.shape;
-  if (shape === 'drawing') return drawingFlatSchema;
-  if (shape === 'traced') return tracedFlatSchema;
-  const known = flatShapes.find((each) => each === shape);
-  if (known !== undefined) return flatSchemas[known];
-  return mixed<never>().test('face', (_, context) =>
-    refusal(
-      context,
-      'not-a-choice',
-      { choices: [...flatShapes, 'drawing', 'traced'] },
-      `${context.path}.shape`,
-    ),
-  );
-});
+const faceSchema = typedLazy<TypedFace>(
+  (value) => {
+    const shape = (value as { shape?: unknown } | undefined)?.shape;
+    if (shape === 'drawing') return drawingFlatSchema;
+    if (shape === 'traced') return tracedFlatSchema;
+    const known = flatShapes.find((each) => each === shape);
+    if (known !== undefined) return flatSchemas[known];
+    return mixed<never>().test('face', (_, context) =>
+      refusal(
+        context,
+        'not-a-choice',
+        { choices: [...flatShapes, 'drawing', 'traced'] },
+        `${context.path}.shape`,
+      ),
+    );
+  },
+  [...Object.values(flatSchemas), drawingFlatSchema, tracedFlatSchema],
+);
 
 const coat = { shape: choiceSchema(['coat']), ...commonKeys, thickness: length, ...coatExtras };
 

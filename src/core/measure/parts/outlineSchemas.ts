@@ -1,9 +1,10 @@
-import { array, lazy, mixed, number, object, string, type InferType } from 'yup';
+import { array, mixed, number, object, string, type InferType } from 'yup';
 import { lengthRule } from '../../quantity/rules';
 import { choiceSchema } from '../../schema/choiceSchema';
 import { numbersSchema } from '../../schema/numbersSchema';
 import { quantitySchema } from '../../schema/quantitySchema';
 import { refusal } from '../../schema/refusal';
+import { typedLazy } from '../../schema/typedLazy';
 import { noteSchema } from '../../schema/textSchema';
 import { fileUnitNames } from '../mesh/fileUnits';
 
@@ -66,18 +67,21 @@ const noSuchScale = mixed<never>().test('scale', (value, context) =>
       ),
 );
 
-const scaleSchema = lazy((value: unknown) => {
-  switch ((value as { by?: unknown } | undefined)?.by) {
-    case 'length':
-      return scaleByLengthSchema;
-    case 'rectangle':
-      return scaleByRectangleSchema;
-    case 'grid':
-      return scaleByGridSchema;
-    default:
-      return noSuchScale;
-  }
-});
+const scaleSchema = typedLazy<TypedScale>(
+  (value) => {
+    switch ((value as { by?: unknown } | undefined)?.by) {
+      case 'length':
+        return scaleByLengthSchema;
+      case 'rectangle':
+        return scaleByRectangleSchema;
+      case 'grid':
+        return scaleByGridSchema;
+      default:
+        return noSuchScale;
+    }
+  },
+  [scaleByLengthSchema, scaleByRectangleSchema, scaleByGridSchema],
+);
 
 /** What was traced on a photo or a grid. */
 export const tracedKeys = {

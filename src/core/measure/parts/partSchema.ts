@@ -84,7 +84,31 @@ const noSuchShape = mixed<never>().test('shape', (value, context) =>
   refusal(context, 'not-a-choice', { choices: partShapes }, `${context.path}.shape`),
 );
 
-export const partSchema = typedLazy<Part>((value) => schemaFor(value) ?? noSuchShape);
+/** Every schema that a part may be held against. */
+const allPartSchemas: readonly ObjectSchema<AnyObject>[] = [
+  ...Object.values(plainSchemas),
+  methods.coatBySidesSchema,
+  methods.coatByAreaSchema,
+  methods.coatByFaceSchema,
+  methods.channelSchema,
+  methods.rectanglesSchema,
+  methods.tracedSchema,
+  methods.drawingSchema,
+  methods.meshSchema,
+  methods.wetFillByJugSchema,
+  methods.wetFillByScaleSchema,
+  methods.dryFillByJugSchema,
+  methods.dryFillByWeightSchema,
+  methods.weighedSchema,
+  methods.displacedSchema,
+  methods.mouldPartSchema,
+  methods.amountSchema,
+];
+
+export const partSchema = typedLazy<Part>(
+  (value) => schemaFor(value) ?? noSuchShape,
+  allPartSchemas,
+);
 
 /** What an insert carries besides its form. */
 const insertKeys = {
@@ -118,8 +142,11 @@ function asInsert(schema: AnyPartSchema, isWeighed: boolean): AnyPartSchema {
 }
 
 /** Any part may be an insert; a weighed one has its density already. */
-export const insertSchema = typedLazy<Insert>((value) => {
-  const schema = schemaFor(value);
-  if (schema === undefined) return noSuchShape;
-  return asInsert(schema, (value as { shape?: unknown }).shape === 'weighed');
-});
+export const insertSchema = typedLazy<Insert>(
+  (value) => {
+    const schema = schemaFor(value);
+    if (schema === undefined) return noSuchShape;
+    return asInsert(schema, (value as { shape?: unknown }).shape === 'weighed');
+  },
+  allPartSchemas.map((schema) => asInsert(schema, schema === methods.weighedSchema)),
+);

@@ -7,6 +7,7 @@ import {
   volumeRule,
 } from '../../quantity/rules';
 import { choiceSchema } from '../../schema/choiceSchema';
+import { inJson } from '../../schema/inJson';
 import { optionalNumberSchema } from '../../schema/numberSchema';
 import { optionalQuantitySchema } from '../../schema/quantitySchema';
 import { refusal } from '../../schema/refusal';
@@ -37,6 +38,17 @@ const fillerSchema = object({
   bulkDensity: optionalQuantitySchema(bulkDensityRule),
 })
   .noUnknown()
+  .meta(
+    inJson({
+      oneOf: [
+        { required: ['mass'] },
+        { required: ['share'] },
+        { required: ['volume'] },
+        { required: ['perResin'] },
+        { required: ['potBefore', 'potAfter'] },
+      ],
+    }),
+  )
   .test('one-amount', (filler, context) => {
     const said = ways.filter((way) => filler[way] !== undefined);
     if (said.length === 0) return refusal(context, 'no-filler-amount', {}, `${context.path}.mass`);

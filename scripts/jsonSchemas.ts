@@ -1,0 +1,57 @@
+import type { Schema } from 'yup';
+import { jobSchema, jobSchemaVersion1 } from '../src/core/job/jobSchema';
+import { mouldFileSchema } from '../src/core/measure/mould/mouldFile';
+import { resinsFileSchema } from '../src/core/resin/resinFile';
+import { JsonSchemas } from './jsonSchemaOf';
+
+const quantities =
+  'Quantities are text with their unit, as people write them; see README.md beside this file.';
+
+const published: readonly {
+  readonly name: string;
+  readonly title: string;
+  readonly description: string;
+  readonly schema: Schema;
+}[] = [
+  {
+    name: 'job',
+    title: 'Nipperkin job, version 2',
+    description: `What a person said about one piece and its pours. ${quantities}`,
+    schema: jobSchema,
+  },
+  {
+    name: 'job-1',
+    title: 'Nipperkin job, version 1',
+    description: `What a person said about one pour, as older files have it. ${quantities}`,
+    schema: jobSchemaVersion1,
+  },
+  {
+    name: 'resins',
+    title: 'Nipperkin resin cards, version 1',
+    description: `What the labels of resins say. ${quantities}`,
+    schema: resinsFileSchema,
+  },
+  {
+    name: 'mould',
+    title: 'Nipperkin mould, version 1',
+    description: `A mould that was measured once. ${quantities}`,
+    schema: mouldFileSchema,
+  },
+];
+
+/** Each schema as it is written, by the name of its file. */
+export const jsonSchemaFiles = (): ReadonlyMap<string, string> =>
+  new Map(
+    published.map(({ name, title, description, schema }) => {
+      const schemas = new JsonSchemas();
+      const { $ref: _, ...whole } = schemas.of(schema.meta({ definition: undefined }) as Schema);
+      const file = {
+        $schema: 'https://json-schema.org/draft/2019-09/schema',
+        title,
+        description,
+        ...whole,
+        definitions: schemas.definitions,
+      };
+      return [`${name}.schema.json`, `${JSON.stringify(file, null, 1)}\n`];
+    }),
+  );
