@@ -1,7 +1,7 @@
 import { expect, test, type } from './app';
 
 test('wide: the painted cut stands under the Section while the steps scroll', async ({ page }) => {
-  await page.goto('/jobs/demo-galley-inlay/heat');
+  await page.goto('/jobs/demo-galley-inlay/heat?pour=2');
   const picture = page.getByTestId('heat-picture');
   await expect(picture).toBeVisible();
   const at = await picture.boundingBox();

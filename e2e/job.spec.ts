@@ -69,7 +69,7 @@ test('the bowl holds 1642.0 ml; cut at 40 mm its layers hold 619.9 ml and 1022.1
 });
 
 test('the coat in millilitres and in both ounces', async ({ page }) => {
-  await page.goto('/jobs/demo-chart-table/mix');
+  await page.goto('/jobs/demo-chart-table/mix?pour=2');
   const figures = page.getByTestId('figures');
   await expect(figures).toContainText(figure('1128.7 ml'));
   await expect(figures).toContainText(figure('38.16 US fl oz'));

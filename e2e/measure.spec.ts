@@ -250,10 +250,10 @@ test('a coat covers a face that was drawn', async ({ page }) => {
     'lid.svg',
     '<svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="300mm" viewBox="0 0 400 300"><path d="M0 0h400v300h-400zM100 100h100v100h-100z"/></svg>',
   );
-  // 1200 cm² less a window of 100 cm², 1/8 in thick.
-  await expect(cavity(page)).toContainText(figure('349.3 ml'));
+  // 1200 cm² less a window of 100 cm², 3/16 in thick.
+  await expect(cavity(page)).toContainText(figure('523.9 ml'));
   await cavity(page).getByRole('checkbox', { name: 'Coat the edges too' }).tap();
   await type(cavity(page).getByLabel('Height of the edges'), '18');
   // 1800 mm of edge with the window's, 18 mm high.
-  await expect(cavity(page)).toContainText(figure('452.1 ml'));
+  await expect(cavity(page)).toContainText(figure('678.2 ml'));
 });

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useFormContext, useWatch, type FieldPath, type PathValue } from 'react-hook-form';
 import type { Problem } from '../../core/problem';
 import type { JobDraft, PourDraft } from './jobDraft';
-import { useOpenJob, usePourIndex, useProblems } from './openJob';
+import { usePourIndex, useProblems } from './openJob';
 import { useDraftField, type DraftField } from './useDraftField';
 
 /** One field of the pour in hand. */
@@ -32,10 +32,4 @@ export function usePourProblems(): readonly Problem[] {
       ),
     [problems, place],
   );
-}
-
-/** The pour in hand as it is planned. */
-export function usePour() {
-  const { pour, outdated } = useOpenJob();
-  return { pour, outdated };
 }

@@ -1,7 +1,6 @@
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { coloursFrom } from '../../core/colour/colourSchemas';
-import type { JobDraft, PortionDraft } from '../../data/draft/jobDraft';
+import type { PortionDraft } from '../../data/draft/jobDraft';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -23,7 +22,6 @@ function newPortion(portions: readonly PortionDraft[]): PortionDraft {
 
 /** Colours of the pour: one tint in all of A, or portions with their own pigments. */
 export function ColourStep() {
-  const { setValue } = useFormContext<JobDraft>();
   const [portions = [], setPortions] = usePourPart('portions');
   const [from = 'own-batches', setColoursFrom] = usePourPart('coloursFrom');
   const problems = usePourProblems();

@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pigmentKinds } from '../../core/colour/pigmentKinds';
 import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
-import type { JobDraft, PigmentDraft } from '../../data/draft/jobDraft';
+import type { PigmentDraft } from '../../data/draft/jobDraft';
 import { usePourField, usePourPart } from '../../data/draft/pourInHand';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';

@@ -1,10 +1,8 @@
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { PlannedPortion } from '../../core/plan/planTypes';
 import { fillRule, volumeRule } from '../../core/quantity/rules';
-import type { JobDraft, PortionDraft } from '../../data/draft/jobDraft';
+import type { PortionDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';

@@ -1,11 +1,9 @@
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pigmentKinds } from '../../core/colour/pigmentKinds';
 import type { PlannedTint } from '../../core/plan/planTypes';
 import { doseRule, lengthRule, massRule } from '../../core/quantity/rules';
-import type { JobDraft, TintDraft } from '../../data/draft/jobDraft';
+import type { TintDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SwitchField } from '../../ui/fields/SwitchField';

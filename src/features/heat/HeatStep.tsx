@@ -8,7 +8,8 @@ import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayProblem } from '../../words/problems';
-import { heatIsEstimate,
+import {
+  heatIsEstimate,
   sayAdvice,
   sayAssumed,
   sayBucket,
@@ -16,7 +17,9 @@ import { heatIsEstimate,
   sayForm,
   sayMarks,
   sayNoHeat,
-  saySecond, sayBelow } from '../../words/heat';
+  saySecond,
+  sayBelow,
+} from '../../words/heat';
 import { useHeat, type HeatState } from '../../workers/useHeat';
 import type { HeatRequest } from '../../workers/heatWorker';
 import { HeatLayerFigures } from './HeatLayerFigures';

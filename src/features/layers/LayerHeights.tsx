@@ -1,8 +1,5 @@
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { lengthRule } from '../../core/quantity/rules';
-import type { JobDraft } from '../../data/draft/jobDraft';
-import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -13,7 +10,6 @@ import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 /** Where the pour is cut into layers: the height of each layer's top but the last. */
 export function LayerHeights() {
   const notice = useNotice();
-  const { setValue } = useFormContext<JobDraft>();
   // Watched, not controlled: a controller of the list does not hear of what is typed into one of its heights.
   const [layers, setLayers] = usePourPart('layers');
   const heights = layers?.heights ?? [];

@@ -1,12 +1,10 @@
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { depthRules, joints, layerStyles, type LayerStyle } from '../../core/layers/layersSchema';
 import type { PlannedLayer } from '../../core/plan/planTypes';
 import { hasHeat } from '../../core/resin/families';
 import { lengthRule } from '../../core/quantity/rules';
-import type { JobDraft, LayersDraft } from '../../data/draft/jobDraft';
+import type { LayersDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -36,7 +34,6 @@ const wayOf = (layers: LayersDraft | undefined): Way =>
 
 /** How the pour is cut into layers, and how they join. */
 export function LayersStep() {
-  const { setValue } = useFormContext<JobDraft>();
   const [layers, setLayers] = usePourPart('layers');
   const problems = usePourProblems();
   const way = wayOf(layers);
@@ -86,7 +83,6 @@ export function LayersStep() {
 
 /** By whose word a layer may be so deep; nothing to choose where heat has no say. */
 function WhoseDepth() {
-  const { setValue } = useFormContext<JobDraft>();
   const [layers, setLayers] = usePourPart('layers');
   const { pour: plan } = useOpenJob();
   if (plan?.depthMm === undefined || !hasHeat(plan.resin.family)) return null;

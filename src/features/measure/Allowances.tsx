@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useController, useFormContext, useWatch } from 'react-hook-form';
 import { overageKinds } from '../../core/measure/allowances/overage';
 import { soakSurfaces } from '../../core/measure/allowances/allowancesSchema';
 import type { AllowanceCode } from '../../core/measure/allowances/allowances';
@@ -12,9 +11,8 @@ import {
   volumeRule,
   type QuantityRule,
 } from '../../core/quantity/rules';
-import type { AllowancesDraft, JobDraft } from '../../data/draft/jobDraft';
+import type { AllowancesDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -54,7 +52,6 @@ const codes = Object.keys(begin) as Optional[];
 /** What is poured besides the cavities: each by itself, with its own millilitres. */
 export function Allowances() {
   const { pour: plan, outdated } = useOpenJob();
-  const { setValue } = useFormContext<JobDraft>();
   const [allowances = {}, setAllowances] = usePourPart('allowances');
   const used = codes.filter((code) => allowances[code] !== undefined);
   const [open, setOpen] = useState(used.length > 0);

@@ -1,8 +1,7 @@
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { measuredBy } from '../../core/mix/mixingSchema';
 import { flowRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
-import type { JobDraft, MixingDraft } from '../../data/draft/jobDraft';
+import type { MixingDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -19,7 +18,6 @@ import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** What it is mixed in, how it is measured out, and what to do when it goes wrong. */
 export function MixStep() {
-  const { setValue } = useFormContext<JobDraft>();
   const [mixing = {}, setMixing] = usePourPart('mixing');
   const set = (changed: MixingDraft): void => setMixing({ ...mixing, ...changed });
   const { pour: plan } = useOpenJob();

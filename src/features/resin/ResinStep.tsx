@@ -1,11 +1,9 @@
 import { useState, type ComponentType } from 'react';
-import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/chooseResin';
 import { withPeaks } from '../../core/plan/heat/withPeaks';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
-import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { useCurrency } from '../../data/hooks/useKept';
@@ -42,7 +40,6 @@ export function ResinStep({
   onCompare,
   choicesAs: Choices = ChoiceList,
 }: ResinStepProps) {
-  const { setValue } = useFormContext<JobDraft>();
   const shelf = useShelf();
   const { job, pourIndex } = useOpenJob();
   const problems = usePourProblems();
@@ -123,7 +120,6 @@ export function ResinStep({
 
 /** What it must be good for besides filling the cavity. */
 function Wants() {
-  const { setValue } = useFormContext<JobDraft>();
   const [wanted = [], setWants] = usePourPart('wants');
   return (
     <View>

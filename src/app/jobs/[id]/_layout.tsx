@@ -1,5 +1,11 @@
 import { useCallback } from 'react';
-import { Slot, useGlobalSearchParams, useLocalSearchParams, usePathname, useRouter } from 'expo-router';
+import {
+  Slot,
+  useGlobalSearchParams,
+  useLocalSearchParams,
+  usePathname,
+  useRouter,
+} from 'expo-router';
 import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
 import { useOpenRecord } from '@/data/hooks/useOpenRecord';
 import { JobFrame } from '@/features/job/JobFrame';

@@ -5,7 +5,6 @@ import type { PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { heatPlaceOf, type HeatAssumption, type HeatPlace } from './heatPlace';
 import type { HeatForm } from './heatShapeOf';
-import type { Part } from '../../measure/parts/partSchema';
 
 /** A job's pour for the heat model. */
 export interface JobSetting extends Omit<HeatPlace, 'setting'> {

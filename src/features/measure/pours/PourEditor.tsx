@@ -5,7 +5,6 @@ import { lengthRule, positionRule, timeRule } from '../../../core/quantity/rules
 import { emptyPart } from '../../../data/draft/partDraft';
 import { usePourField, usePourPart, usePourProblems } from '../../../data/draft/pourInHand';
 import { useOpenJob } from '../../../data/draft/openJob';
-import { ActionButton } from '../../../ui/ActionButton';
 import { SignButton } from '../../../ui/SignButton';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';

@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs';
+import { demoJobs } from '../src/data/demo/demoJobs';
+import { expect, figure, part, saved, test, type } from './app';
+
+test('one pour says nothing of pours; a coat is added, bought, mixed, and taken away again', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-drawer-tray/measure');
+  await expect(page.getByTestId('pours')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Add another pour' }).tap();
+  await page.getByRole('button', { name: 'Coat the top' }).tap();
+  const pours = page.getByTestId('pours');
+  await expect(pours.getByRole('radio')).toHaveCount(2);
+  await expect(pours).toContainText(
+    'level surface at 31.75 mm, 3 mm thick · Table coat'.replaceAll(' mm', '\u00a0mm'),
+  );
+  // 300 × 200 mm, 3 mm thick, and a tenth more.
+  await expect(page.getByRole('status', { name: 'Amounts in all' })).toContainText(
+    figure('198.0 ml'),
+  );
+  await type(page.getByTestId('pour-editor').getByLabel('Thickness'), '2');
+  await expect(page.getByRole('status', { name: 'Amounts in all' })).toContainText(
+    figure('132.0 ml'),
+  );
+  await expect(page.getByTestId('face-2').first()).toBeVisible();
+
+  await page.getByRole('tab', { name: 'Buy' }).tap();
+  await expect(page.getByTestId('buying')).toContainText('Slow clear');
+  await expect(page.getByTestId('buying')).toContainText('Table coat');
+  await expect(page.getByTestId('buying')).toContainText('For Flood coat');
+
+  await page.getByRole('tab', { name: 'Mix' }).tap();
+  // 132 ml of Table coat, two to one by weight.
+  await expect(part(page, 'A')).toContainText(figure('93 g'));
+  await pours.getByRole('radio').first().tap();
+  await expect(part(page, 'A')).toContainText(figure('592 g'));
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(pours.getByRole('radio')).toHaveCount(2);
+
+  await pours.getByRole('radio').nth(1).tap();
+  await page.getByRole('tab', { name: 'Measure' }).tap();
+  await page.getByRole('button', { name: 'Remove this pour' }).tap();
+  await expect(pours).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).tap();
+  await expect(pours.getByRole('radio')).toHaveCount(2);
+});
+
+test('another resin from here up: two fills that meet, and a warning where they do not', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-galley-bowl/measure');
+  await page.getByRole('button', { name: 'Add another pour' }).tap();
+  await page.getByRole('button', { name: 'Another resin from here up' }).tap();
+  const editor = page.getByTestId('pour-editor');
+  const pours = page.getByTestId('pours');
+  await expect(pours).toContainText(figure('64 mm to 80 mm'));
+  await type(editor.getByLabel(/^From/), '20 mm');
+  await expect(editor.getByRole('alert')).toContainText('Let one end where the other begins');
+  await pours.getByRole('radio').first().tap();
+  await type(editor.getByLabel(/^Up to/), '20 mm');
+  await expect(editor.getByRole('alert')).toHaveCount(0);
+  await expect(pours).toContainText(figure('0 mm to 20 mm'));
+  await type(editor.getByLabel(/^Up to/), '18 mm');
+  await expect(page.getByText(figure('Nothing is poured between 18 mm and 20 mm'))).toBeVisible();
+});
+
+test('stone chips: what to weigh, and no more than a heap of them packs', async ({ page }) => {
+  await page.goto('/jobs/demo-pot-stands/colour?pour=2');
+  const fillers = page.getByTestId('fillers');
+  await expect(fillers).toContainText('Slate chips');
+  await expect(fillers.getByRole('status')).toContainText('of resin in');
+  await fillers.getByRole('radio', { name: 'A share of the mix' }).tap();
+  await type(fillers.getByLabel('Of the mixed volume'), '60');
+  await expect(fillers.getByRole('alert')).toContainText('its own loose heap packs');
+  await type(fillers.getByLabel('Of the mixed volume'), '40');
+  await expect(fillers.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Mix' }).tap();
+  await expect(page.getByTestId('figures')).toContainText('Slate chips');
+});
+
+test('what lies below is told with the heat of what comes on top', async ({ page }) => {
+  await page.goto('/jobs/demo-pot-stands/heat?pour=2');
+  await expect(page.getByTestId('heat')).toContainText('It stands on Clear face, poured');
+});
+
+test('a job of several pours is saved as a file that is read again', async ({ page }) => {
+  await page.goto('/jobs/demo-galley-inlay/mix');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).tap(),
+  ]);
+  const text = readFileSync(await download.path(), 'utf8');
+  const job = JSON.parse(text) as { version: number; pours: { name: string }[] };
+  expect(job.version).toBe(2);
+  expect(job.pours.map(({ name }) => name)).toEqual(['Seal the edges', 'Fill', 'Flood coat']);
+  await page.goto('/jobs');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Open a file' }).tap(),
+  ]);
+  await chooser.setFiles({
+    name: 'step.job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text.replace('Galley step, live-edge inlay', 'Another step')),
+  });
+  await expect(page.getByRole('heading', { name: 'Another step' })).toBeVisible();
+  await expect(page.getByTestId('pours').getByRole('radio')).toHaveCount(3);
+});
+
+/** Every practised way: no page error, and no figure that is none. */
+for (const { id, name, pours } of demoJobs.filter((job) => job.pours.length > 1)) {
+  test(`${name}: every step of every pour`, async ({ page }) => {
+    for (const at of pours.keys()) {
+      for (const step of ['resin', 'layers', 'heat', 'colour', 'mix', 'buy']) {
+        await page.goto(`/jobs/${id}/${step}?pour=${at + 1}`);
+        await expect(page.getByTestId('pours').getByRole('radio')).toHaveCount(pours.length);
+        await expect(page.getByRole('main')).not.toContainText(/NaN|undefined|Infinity/);
+      }
+    }
+    await page.goto(`/jobs/${id}/sheet`);
+    await expect(page.getByRole('main')).not.toContainText(/NaN|undefined|Infinity/);
+    for (const pour of pours) {
+      await expect(page.getByRole('main')).toContainText(pour.name ?? '');
+    }
+  });
+}
