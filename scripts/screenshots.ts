@@ -39,7 +39,7 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'jobs', path: '/jobs' },
-  { name: 'job-measure', path: '/jobs/demo-drawer-knobs/measure' },
+  { name: 'job-measure', path: '/jobs/demo-galley-inlay/measure' },
   {
     name: 'trace',
     path: '/jobs/demo-sill-knot/trace?of=parts&index=0',
@@ -99,7 +99,7 @@ const shots: readonly Shot[] = [
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
   { name: 'shelf', path: '/shelf' },
   { name: 'resin-card', path: '/shelf/demo-table-coat' },
-  { name: 'wide-job', path: '/jobs/demo-lamp-base/measure', wide: true },
+  { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
 ];
 
 async function main(): Promise<void> {

@@ -5,9 +5,11 @@ import type { Mould } from '../core/measure/mould/mouldSchema';
 import type { Resin } from '../core/resin/resinSchema';
 import { collection } from './collection';
 import type { JobDraft } from './draft/jobDraft';
+import { asideRecords, type AsideRecord } from './records/asideRecord';
 import { jobRecords, type JobRecord } from './records/jobRecord';
 import { mouldRecords, type MouldRecord } from './records/mouldRecord';
 import { photoRecords } from './records/photoRecord';
+import type { UnreadableRecord } from './records/readRecords';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
 import { settingsId, settingsRecords, type SettingsRecord } from './records/settingsRecord';
 
@@ -27,13 +29,8 @@ export const photoCollection = collection(photoRecords, (a, b) => a.id.localeCom
 /** There is one record of settings. */
 export const settingsCollection = collection(settingsRecords, () => 0);
 
-/** What a person has made: starting over clears these. */
-export const ownCollections = [
-  jobCollection,
-  resinCollection,
-  mouldCollection,
-  photoCollection,
-] as const;
+/** What could not be read and had to make room. */
+export const asideCollection = collection(asideRecords, (a, b) => a.key.localeCompare(b.key));
 
 /** A record for a draft; its last good state is kept while the draft is not whole. */
 export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
@@ -84,3 +81,11 @@ export function settingsRecordOf(
     revision: (before?.revision ?? 0) + 1,
   };
 }
+
+/** An unreadable text as a record that can be kept beside what takes its place. */
+export const asideRecordOf = (unreadable: UnreadableRecord): AsideRecord => ({
+  ...unreadable,
+  id: nanoid(),
+  schema: asideRecords.version as 1,
+  revision: 1,
+});

@@ -75,9 +75,18 @@ export const doseFor = (dose: PigmentDose, part: number): PigmentDose => ({
   drops: dose.drops && dose.drops * part,
 });
 
+/** A dose as it is said, in one text: written out, for serialising them took a third of the time of planning many portions. */
+const pigmentKey = (pigment: NonNullable<Portion['pigments']>[number]): string => {
+  const { name, kind, share, drops, twentyDrops, potBefore, potAfter, testDepth, opaque } = pigment;
+  return `${name}|${kind}|${share}|${drops}|${twentyDrops}|${potBefore}|${potAfter}|${testDepth}|${opaque}`;
+};
+
 /** Portions of the same name, pigments and fillers are one colour, mixed once. */
-const colourKey = ({ name, pigments, fillers }: Portion): string =>
-  `${name.trim()}\n${JSON.stringify([pigments ?? [], fillers ?? []])}`;
+function colourKey({ name, pigments, fillers }: Portion): string {
+  let key = name.trim();
+  for (const pigment of pigments ?? []) key += `\n${pigmentKey(pigment)}`;
+  return fillers === undefined ? key : `${key}\n${JSON.stringify(fillers)}`;
+}
 
 /** Fillers of the whole pour with those of one portion; a heap can fill it only once. */
 function withMoreFillers(

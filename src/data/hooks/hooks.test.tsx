@@ -4,6 +4,7 @@ import { calibrateHere } from '../../testing/calibrateHere';
 import { demoResins } from '../demo/demoCards';
 import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft } from '../draft/jobDraft';
+import { sweepPhotos } from '../kinds/sweep';
 import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
 import { DataProvider } from './DataProvider';
@@ -135,10 +136,12 @@ test('a card is kept with what the heat model makes of its label; another name a
     async () =>
       void (await tab.current.resinActions.save({ ...before.resin, name: 'Other' }, before)),
   );
+  await waitFor(() => expect(cardNow().resin.name).toBe('Other'));
   expect(cardNow().calibrations).toEqual(before.calibrations);
   const { resin } = cardNow();
   const slower = { ...resin, potLife: { ...resin.potLife!, time: '12 h' } };
   await act(async () => void (await tab.current.resinActions.saveAll([slower], [cardNow()])));
+  await waitFor(() => expect(cardNow().resin.potLife?.time).toBe('12 h'));
   const [own, medium] = cardNow().calibrations ?? [];
   expect(own?.calibration.rateScale).not.toBe(before.calibrations?.[0]?.calibration.rateScale);
   expect(medium).toEqual(before.calibrations?.[1]);
@@ -245,4 +248,40 @@ test('recipes and cups are kept with the settings; one of the same name gives wa
   // What else is in the settings stays.
   await waitFor(() => expect(tab.current.settings?.grains).toHaveLength(1));
   expect(result.current.recipes.items).toHaveLength(1);
+});
+
+test('settings that cannot be read are set aside: no demo, nothing of the person overwritten', async () => {
+  const { first, second, kept } = twoTabs();
+  await startedTab(first);
+  const tray = JSON.parse(kept.get('job/demo-drawer-tray') ?? '') as { draft: { name: string } };
+  const mine = JSON.stringify({ ...tray, draft: { ...tray.draft, name: 'My own tray' } });
+  kept.set('job/demo-drawer-tray', mine);
+  // A container with a name that is longer than the schema allows, as an older version let one keep.
+  const damaged = JSON.stringify({
+    ...(JSON.parse(kept.get('settings/person') ?? '') as object),
+    containers: [{ name: 'x'.repeat(60), capacity: '1 l' }],
+  });
+  kept.set('settings/person', damaged);
+  const tab = await startedTab(second);
+  expect(kept.get('job/demo-drawer-tray')).toBe(mine);
+  expect(tab.current.jobs.map(({ draft }) => draft.name)).toContain('My own tray');
+  expect(tab.current.settings?.startedWith).toBe('empty');
+  const aside = [...kept].filter(([key]) => key.startsWith('aside/'));
+  expect(aside).toHaveLength(1);
+  expect(JSON.parse(aside[0]?.[1] ?? '')).toMatchObject({ key: 'settings/person', text: damaged });
+});
+
+test('photos that nothing refers to any more are swept; one that cannot be told stays', async () => {
+  const { first, kept } = twoTabs();
+  await startedTab(first);
+  const photo = JSON.parse(kept.get('photo/demo-sill-photo') ?? '') as object;
+  kept.set('photo/replaced', JSON.stringify({ ...photo, id: 'replaced' }));
+  const whole = kept.get('job/demo-galley-bowl') ?? '';
+  kept.set('job/demo-galley-bowl', 'torn');
+  expect(await sweepPhotos(first)).toBe(0);
+  expect(kept.get('photo/replaced')).not.toBe('');
+  kept.set('job/demo-galley-bowl', whole);
+  expect(await sweepPhotos(first)).toBe(1);
+  expect(kept.get('photo/replaced')).toBe('');
+  expect(kept.get('photo/demo-sill-photo')).not.toBe('');
 });

@@ -1,42 +1,52 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import type { Shelf } from '../../core/plan/planTypes';
 import { keptIn } from '../calibrating';
-import {
-  jobCollection,
-  mouldCollection,
-  resinCollection,
-  settingsCollection,
-} from '../repositories';
-import type { SaveState } from '../store/recordStore';
+import type { AnyKind, Kind } from '../kinds/kind';
+import * as kept from '../kinds/kinds';
+import type { ReadRecords } from '../records/readRecords';
+import type { SaveState, StoredRecord } from '../store/recordStore';
 import { useStore } from './DataProvider';
-import { queryKeys } from './keys';
+
+function useKind<T extends StoredRecord>({ queryKey, collection }: Kind<T>) {
+  const store = useStore();
+  return useQuery({ queryKey, queryFn: () => collection.read(store) });
+}
 
 /** All jobs, the one changed last on top. */
-export function useJobs() {
-  const store = useStore();
-  return useQuery({ queryKey: queryKeys.jobs, queryFn: () => jobCollection.read(store) });
-}
-
+export const useJobs = () => useKind(kept.jobs);
 /** All resin cards by name. */
-export function useResins() {
-  const store = useStore();
-  return useQuery({ queryKey: queryKeys.resins, queryFn: () => resinCollection.read(store) });
-}
-
+export const useResins = () => useKind(kept.resins);
 /** All moulds of the library by name. */
-export function useMoulds() {
-  const store = useStore();
-  return useQuery({ queryKey: queryKeys.moulds, queryFn: () => mouldCollection.read(store) });
-}
+export const useMoulds = () => useKind(kept.moulds);
+/** What could not be read and had to make room. */
+export const useAside = () => useKind(kept.aside);
+/** Settings as they were read, what cannot be read among them. */
+export const useReadSettings = () => useKind(kept.settings);
 
 /** What the person has set, or null before the first start. */
 export function useSettings() {
   const store = useStore();
+  const { queryKey, collection } = kept.settings;
   return useQuery({
-    queryKey: queryKeys.settings,
-    queryFn: () => settingsCollection.read(store),
+    queryKey,
+    queryFn: () => collection.read(store),
     select: ({ records }) => records[0] ?? null,
+  });
+}
+
+/** Every kind with what was read of it, for what treats all alike. */
+export function useAllKept(kinds: readonly AnyKind[] = kept.kinds): readonly {
+  readonly kind: AnyKind;
+  readonly read: ReadRecords<StoredRecord> | undefined;
+}[] {
+  const store = useStore();
+  return useQueries({
+    queries: kinds.map(({ queryKey, collection }) => ({
+      queryKey: [...queryKey],
+      queryFn: () => collection.read(store) as Promise<ReadRecords<StoredRecord>>,
+    })),
+    combine: (results) => results.map(({ data }, index) => ({ kind: kinds[index]!, read: data })),
   });
 }
 

@@ -1,15 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { Collection } from '../collection';
 import type { ReadRecords } from '../records/readRecords';
-import {
-  jobCollection,
-  mouldCollection,
-  resinCollection,
-  settingsCollection,
-} from '../repositories';
+import { kinds } from '../kinds/kinds';
 import type { Change, StoredRecord } from '../store/recordStore';
 import { useStore } from './DataProvider';
-import { queryKeys } from './keys';
 
 /**
  * Writes changes in one transaction and shows them everywhere.
@@ -24,15 +17,13 @@ export function useCommit() {
     scope: { id: 'commit' },
     // What was written is known: a keystroke must not read every job again.
     onSuccess: (_, changes) => {
-      const show = <T extends StoredRecord>(key: readonly string[], kept: Collection<T>): void =>
-        void client.setQueryData<ReadRecords<T>>(
-          key,
-          (before) => before && kept.after(before, changes),
+      for (const { queryKey, collection } of kinds) {
+        client.setQueryData<ReadRecords<StoredRecord>>(
+          [...queryKey],
+          // What is kept under a kind's key is of that kind.
+          (before) => before && collection.after(before as ReadRecords<never>, changes),
         );
-      show(queryKeys.jobs, jobCollection);
-      show(queryKeys.resins, resinCollection);
-      show(queryKeys.moulds, mouldCollection);
-      show(queryKeys.settings, settingsCollection);
+      }
     },
     onError: () => client.invalidateQueries(),
   });

@@ -2,18 +2,10 @@ import type { Job } from '../../core/job/jobSchema';
 import type { JobDraft } from '../draft/jobDraft';
 import type { JobRecord } from '../records/jobRecord';
 import { jobCollection, jobRecordOf, photoCollection } from '../repositories';
+import { photosOf } from '../kinds/photosOf';
 import { useStore } from './DataProvider';
 import { useCommit } from './useCommit';
 import { readPhoto } from './usePhoto';
-
-/** The photos that a job's outlines are traced on. */
-const photosOf = ({ draft: { measure, pours } }: JobRecord): string[] =>
-  [measure, ...pours.flatMap((pour) => pour.measure ?? [])]
-    .flatMap(({ parts, inserts = [] }) => [...parts, ...inserts])
-    .flatMap(({ photo, face }) => {
-      const onFace = face !== undefined && 'photo' in face ? face.photo : undefined;
-      return [photo, onFace].filter((id) => id !== undefined);
-    });
 
 /** What can be done with a job as a whole. */
 export function useJobActions() {

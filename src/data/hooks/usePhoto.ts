@@ -3,10 +3,10 @@ import { nanoid } from 'nanoid';
 import type { ReducedPhoto } from '../files/reducePhoto';
 import { photoRecords, type PhotoRecord } from '../records/photoRecord';
 import { readRecords } from '../records/readRecords';
+import { photos } from '../kinds/kinds';
 import { photoCollection } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
 import { useStore } from './DataProvider';
-import { queryKeys } from './keys';
 import { useCommit } from './useCommit';
 
 /** One photo of this device; null where there is none of that id any more. */
@@ -21,7 +21,7 @@ export async function readPhoto(store: RecordStore, id: string): Promise<PhotoRe
 export function usePhoto(id: string | undefined) {
   const store = useStore();
   return useQuery({
-    queryKey: [...queryKeys.photos, id ?? ''],
+    queryKey: [...photos.queryKey, id ?? ''],
     queryFn: () => (id === undefined ? null : readPhoto(store, id)),
   });
 }
@@ -38,7 +38,7 @@ export function useKeepPhoto() {
       ...photo,
     };
     await commit([photoCollection.change(record)]);
-    client.setQueryData([...queryKeys.photos, record.id], record);
+    client.setQueryData([...photos.queryKey, record.id], record);
     return record.id;
   };
 }

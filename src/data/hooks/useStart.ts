@@ -2,10 +2,12 @@ import { useEffect, useRef } from 'react';
 import type { Calibrator } from '../calibrating';
 import { emptyChanges } from '../emptyChanges';
 import { settingsRecords, type SettingsRecord } from '../records/settingsRecord';
-import { ownCollections, settingsCollection } from '../repositories';
+import { kindsAtStart, ownKinds } from '../kinds/kinds';
+import { sweepPhotos } from '../kinds/sweep';
+import { asideCollection, asideRecordOf, settingsCollection } from '../repositories';
 import type { Change } from '../store/recordStore';
 import { useCalibrator, useStore } from './DataProvider';
-import { useMoulds, useResins, useSettings } from './queries';
+import { useAllKept, useReadSettings } from './queries';
 import { useCommit } from './useCommit';
 
 /** The demo is fetched when it is wanted. */
@@ -17,32 +19,45 @@ const demoChanges = async (
 const wantsEmpty = (): boolean =>
   new URLSearchParams(globalThis.location?.search ?? '').get('start') === 'empty';
 
+/** Sweeping can wait until the person has what they came for. */
+const whenIdle = (work: () => void): void => {
+  if (typeof globalThis.requestIdleCallback === 'function') globalThis.requestIdleCallback(work);
+  else setTimeout(work, 0);
+};
+
 /**
- * Fills the shelf and the jobs at the very first start: the demo, or nothing when the address says
- * `?start=empty`.
+ * Fills the shelf and the jobs at the very first start: the demo, or nothing when the address says `?start=empty`. A first start
+ * is one at which everything was read and nothing is there. Settings that cannot be read are set aside, and usual ones take
+ * their place; nothing else is touched.
  * @returns whether there is something to show
  */
 export function useFirstStart(): boolean {
-  const settings = useSettings();
-  const resins = useResins();
-  const moulds = useMoulds();
+  const settings = useReadSettings();
+  const all = useAllKept(kindsAtStart);
+  const store = useStore();
   const commit = useCommit();
   const calibrate = useCalibrator();
   const begun = useRef(false);
-  const isFirst = settings.data === null;
+  // Until the cards are read a job would look as if its cards were gone.
+  const isRead = all.every(({ read }) => read !== undefined);
+  const isSet = (settings.data?.records.length ?? 0) > 0;
+  const unreadable = settings.data?.unreadable;
+  const isEmpty = all.every(
+    ({ read }) => read?.records.length === 0 && read.unreadable.length === 0,
+  );
   useEffect(() => {
-    if (!isFirst || begun.current) return;
+    if (!isRead || begun.current) return;
     begun.current = true;
     void (async () => {
-      const changes = wantsEmpty()
-        ? emptyChanges([], undefined)
-        : await demoChanges(undefined, calibrate);
-      await commit(changes);
+      if (isSet) whenIdle(() => void sweepPhotos(store));
+      else if (isEmpty && !wantsEmpty()) await commit(await demoChanges(undefined, calibrate));
+      else {
+        const kept = (unreadable ?? []).map((each) => asideCollection.change(asideRecordOf(each)));
+        await commit([...kept, ...emptyChanges([], undefined)]);
+      }
     })();
-  }, [isFirst, commit, calibrate]);
-  // Until the cards are read a job would look as if its cards were gone.
-  const areCardsRead = resins.data !== undefined && moulds.data !== undefined;
-  return settings.data !== undefined && settings.data !== null && areCardsRead;
+  }, [isRead, isSet, isEmpty, unreadable, store, commit, calibrate]);
+  return isRead && isSet;
 }
 
 /**
@@ -56,10 +71,10 @@ export function useStartOver() {
 
   async function startOver(from: 'demo' | 'empty'): Promise<() => Promise<void>> {
     const before: Change[] = [];
-    for (const kept of ownCollections) {
-      const { records } = await kept.read(store);
-      // Each record is of its own collection; the type of them together cannot say so.
-      before.push(...records.map((record) => kept.change(record as never)));
+    for (const { collection } of ownKinds) {
+      const { records } = await collection.read(store);
+      // Each record is of its own kind; the type of them together cannot say so.
+      before.push(...records.map((record) => collection.change(record as never)));
     }
     const [settings] = (await settingsCollection.read(store)).records;
     const keysBefore = before.map(({ key }) => key);

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { useJobs, useMoulds, useResins, useSaveState } from '../../data/hooks/queries';
+import { useAllKept, useAside, useSaveState } from '../../data/hooks/queries';
 import { useStartOver } from '../../data/hooks/useStart';
 import { download } from '../../data/files/download';
 import { useStore } from '../../data/hooks/DataProvider';
@@ -13,14 +13,21 @@ import { space } from '../../ui/theme/tokens';
 
 /** Where the data is, how to get it out, and how to start over. */
 export function KeepingScreen() {
-  const { data: jobs } = useJobs();
-  const { data: resins } = useResins();
-  const { data: moulds } = useMoulds();
+  const all = useAllKept();
   const saveState = useSaveState();
+  const aside = useAside();
   const store = useStore();
   const startOver = useStartOver();
   const notice = useNotice();
-  const unreadable = [jobs, resins, moulds].flatMap((read) => read?.unreadable ?? []);
+  const unreadable = [
+    ...all.flatMap(({ read }) => read?.unreadable ?? []),
+    // Those that had to make room for something that can be read.
+    ...(aside.data?.records ?? []).map(({ key, text, reason }) => ({ key, text, reason })),
+  ];
+  const counts = all.flatMap(({ kind: { counted }, read }) => {
+    const count = read?.records.length ?? 0;
+    return counted === undefined ? [] : [`${count} ${count === 1 ? counted.one : counted.many}`];
+  });
 
   async function start(from: 'demo' | 'empty'): Promise<void> {
     const undo = await startOver(from);
@@ -30,10 +37,7 @@ export function KeepingScreen() {
   return (
     <Screen title="Data" subtitle="Everything stays in this browser, on this device.">
       <Panel title="Kept here">
-        <Words>
-          {jobs?.records.length ?? 0} jobs, {resins?.records.length ?? 0} resins and{' '}
-          {moulds?.records.length ?? 0} moulds.
-        </Words>
+        <Words>{counts.join(', ')}.</Words>
         {saveState.state === 'failed' && (
           <Words colour="stop" role="alert">
             This device refuses to save ({saveState.reason}). What you see is kept until you close
@@ -53,8 +57,8 @@ export function KeepingScreen() {
       {unreadable.length > 0 && (
         <Panel title="Not readable">
           <Words role="alert">
-            {unreadable.length} records cannot be read by this version. They are left as they are;
-            save them as a file to look into them.
+            {unreadable.length === 1 ? 'One record' : `${unreadable.length} records`} cannot be read
+            by this version. What is in them is kept as it is; save it as a file to look into it.
           </Words>
           <View style={styles.row}>
             <ActionButton

@@ -1,5 +1,5 @@
 import type { PourRole } from '../../../core/job/coversSchema';
-import type { PourPlan, Plan } from '../../../core/plan/planTypes';
+import type { Plan } from '../../../core/plan/planTypes';
 import { familyOf, type FamilyKind, type ResinFamily } from '../../../core/resin/families';
 import type { Resin } from '../../../core/resin/resinSchema';
 import type { JobDraft, PourDraft } from '../../../data/draft/jobDraft';
@@ -52,19 +52,26 @@ const pourOf = (
   ...what,
 });
 
-/** The height at which the uppermost fill gives way to another: four fifths of what it reaches now. */
-function partedAt(
-  pours: readonly PourPlan[],
-): { readonly index: number; readonly atMm: number } | undefined {
+/** Of what the uppermost fill reaches now, where it gives way to another. */
+const upperBegins = 0.8;
+
+/** The height at which the uppermost fill gives way to another; nothing where it has none. */
+function partedAt({
+  form,
+  pours,
+}: Plan): { readonly index: number; readonly atMm: number } | undefined {
+  // What has no depth cannot be filled up to a height.
+  if (form === undefined || form.parts.some(({ depthMm }) => depthMm === undefined))
+    return undefined;
   const top = pours.findLast(({ kind, between }) => kind === 'fills' && between !== undefined);
   if (top?.between === undefined) return undefined;
   const { fromMm, toMm } = top.between;
-  return { index: top.index, atMm: fromMm + (toMm - fromMm) * 0.8 };
+  return { index: top.index, atMm: fromMm + (toMm - fromMm) * upperBegins };
 }
 
 /** A fill over what is filled already, which then ends lower. */
 function fillOver(draft: JobDraft, plan: Plan, name: string, resin: Resin | undefined): Added {
-  const parted = partedAt(plan.pours);
+  const parted = partedAt(plan);
   if (parted === undefined) {
     const added = pourOf('fill', name, resin, { measure: { parts: [emptyPart('box')] } });
     return { pours: [...draft.pours, added], index: draft.pours.length };

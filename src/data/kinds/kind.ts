@@ -1,0 +1,28 @@
+import type { Collection } from '../collection';
+import type { ReadRecords } from '../records/readRecords';
+import type { Change, StoredRecord } from '../store/recordStore';
+
+/** One kind of record that is kept: everything that treats all of them alike walks the list of these. */
+export interface Kind<T extends StoredRecord> {
+  /** As the Data screen counts them; undefined for what a person does not count. */
+  readonly counted: { readonly one: string; readonly many: string } | undefined;
+  /** What TanStack Query keeps them under. */
+  readonly queryKey: readonly [string];
+  readonly collection: Collection<T>;
+  /** Starting over clears it. */
+  readonly isOwn: boolean;
+  /** Keys of records that one of these needs; they go with the last that needs them. */
+  readonly refersTo: (record: T) => readonly string[];
+}
+
+/** Many kinds in one list: what is done to a record is done by its own kind. */
+export interface AnyKind extends Omit<Kind<StoredRecord>, 'collection' | 'refersTo'> {
+  readonly collection: Pick<Collection<StoredRecord>, 'key' | 'removal' | 'read'> &
+    Pick<Collection<never>, 'change'> & {
+      readonly after: (
+        before: ReadRecords<never>,
+        changes: readonly Change[],
+      ) => ReadRecords<StoredRecord>;
+    };
+  readonly refersTo: (record: never) => readonly string[];
+}

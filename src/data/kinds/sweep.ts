@@ -1,0 +1,23 @@
+import type { RecordStore } from '../store/recordStore';
+import { kinds, photos } from './kinds';
+
+/**
+ * Takes away photos that nothing refers to: those that were replaced. While a record cannot be read it may refer to any of
+ * them, and all stay.
+ * @returns how many went
+ */
+export async function sweepPhotos(store: RecordStore): Promise<number> {
+  const needed = new Set<string>();
+  for (const { collection, refersTo } of kinds) {
+    const { records, unreadable } = await collection.read(store);
+    if (unreadable.length > 0) return 0;
+    // Each record is of its own kind; the type of them together cannot say so.
+    for (const record of records) for (const key of refersTo(record as never)) needed.add(key);
+  }
+  const { records } = await photos.collection.read(store);
+  const unused = records.filter(({ id }) => !needed.has(photos.collection.key(id)));
+  if (unused.length > 0) {
+    await store.commit(unused.map(({ id }) => photos.collection.removal(id)));
+  }
+  return unused.length;
+}
