@@ -17,7 +17,7 @@ test('a figure is copied by a long press', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await page.goto('/');
   await type(page.getByLabel('Amount in one batch'), '500 g');
-  await page.getByText('387.9', { exact: true }).click({ delay: 800 });
+  await part(page, 'A').getByText(figure('387.9 g')).click({ delay: 800 });
   await expect(page.getByText('Copied 387.9 g')).toBeVisible();
   expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('387.9 g');
 });

@@ -28,7 +28,7 @@ export interface PlanOfOne extends PourPlan {
 const each = (batches: readonly PlannedBatch[]): PlannedBatch[] =>
   batches.flatMap((batch) => Array.from({ length: batch.count }, () => batch));
 
-const bare = ({ code, severity, data }: Warning): Warning => ({ code, severity, data });
+const bare = ({ code, severity, data }: Warning) => ({ code, severity, data }) as Warning;
 
 /** Plans a job of one pour; its problems are told as version 1 told them. */
 export function planOne(job: OneJob | Job, shelf?: Shelf, today?: string): PlanOfOne {

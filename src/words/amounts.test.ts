@@ -111,7 +111,7 @@ test('every new warning says what will happen and what to do', () => {
     ['times-crossed', { name: 'X', earlierMin: 600, laterMin: 300 }, 'out of order'],
   ];
   for (const [code, data, part] of codes) {
-    const said = plain(sayWarning({ code, severity: 'warn', data }));
+    const said = plain(sayWarning({ code, severity: 'warn', data } as Warning));
     expect(said).toMatch(/^\S.*\.$/);
     expect(said).toContain(part);
   }

@@ -50,7 +50,7 @@ const isShort = (code: string): code is keyof typeof short => code in short;
 export function sayFit({ code, data }: Fit): string {
   if (isShort(code)) return short[code](data);
   if (saidCodes.includes(code)) return sayProblem({ code, data, value: undefined });
-  return sayWarning({ code: code as Warning['code'], severity: 'warn', data });
+  return sayWarning({ code, severity: 'warn', data } as Warning);
 }
 
 /** The figures of a choice by what they are; a dash where the card does not say. */

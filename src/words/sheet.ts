@@ -70,11 +70,13 @@ export function sayPoured(batch: PlannedBatch): {
     });
     return { a: counted(strokes.a, a.ml), b: counted(strokes.b, b.ml) };
   }
-  const weighed = (g: number, exactG: number, ml: number): PouredPart => ({
-    figure: sayOnScale(g, stepG),
-    unit: 'g',
-    also: [`${sayG(exactG)} exactly`, sayMl(ml)],
-  });
+  const weighed = (g: number, exactG: number, ml: number): PouredPart => {
+    const figure = sayOnScale(g, stepG);
+    const exact = sayG(exactG);
+    // A fine scale shows the exact figure itself.
+    const more = exact === `${figure}\u00a0g` ? [] : [`${exact} exactly`];
+    return { figure, unit: 'g', also: [...more, sayMl(ml)] };
+  };
   return { a: weighed(aG, tintedAG ?? a.g, a.ml), b: weighed(bG, b.g, b.ml) };
 }
 

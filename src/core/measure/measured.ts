@@ -1,4 +1,5 @@
-import type { ProblemData } from '../problem';
+import type { Coded, Severity } from '../codes/coded';
+import type { PartCodes } from '../codes/partCodes';
 import type { Doubt } from './doubt';
 import type { Faces } from './form/faces';
 import type { Solid } from './form/solid';
@@ -6,21 +7,7 @@ import type { ChannelDetail } from './channel/station';
 import type { CoatFace } from './coat/coat';
 
 /** What a person should know about how a part was measured. */
-export interface PartWarning {
-  readonly code:
-    | 'dry-the-mould'
-    | 'porous-overruled'
-    | 'straight-sides-assumed'
-    | 'mesh-has-holes'
-    | 'mesh-inside-out'
-    | 'mesh-bodies-overlap'
-    | 'mesh-areas-averaged'
-    | 'thin-mould-wall'
-    | 'insert-above-rim'
-    | 'insert-height-assumed';
-  readonly severity: 'tell' | 'warn';
-  readonly data: ProblemData;
-}
+export type PartWarning = Coded<PartCodes> & { readonly severity: Severity };
 
 /** What a method found out besides the volume, for its own drawing and words. */
 export type MeasureDetail =

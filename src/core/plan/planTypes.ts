@@ -3,7 +3,6 @@ import type { Allowance } from '../measure/allowances/allowances';
 import type { Doubt } from '../measure/doubt';
 import type { MeasuredInsert } from '../measure/inserts/placeInserts';
 import type { HeightVolume, MeasuredPart } from '../measure/measureWhole';
-import type { PartWarning } from '../measure/measured';
 import type { Mould } from '../measure/mould/mouldSchema';
 import type { PigmentKind } from '../colour/pigmentKinds';
 import type { LayerJoint } from '../layers/jointOf';
@@ -15,7 +14,10 @@ import type { CupMark } from '../mix/cupMarks';
 import type { CupFigures, ScaleFigures } from '../mix/onScale';
 import type { Strokes } from '../mix/strokes';
 import type { Working } from '../mix/working';
-import type { CardDoubt } from '../resin/doubtsOfCard';
+import type { CardCodes } from '../codes/cardCodes';
+import type { Coded, Severity } from '../codes/coded';
+import type { OfPart, PartCodes } from '../codes/partCodes';
+import type { PlanCodes } from '../codes/planCodes';
 import type { Buying } from '../stock/buying';
 import type { ProblemData } from '../problem';
 import type { ResinFamily } from '../resin/families';
@@ -27,34 +29,15 @@ import type { MixRatio } from '../resin/ratio';
 import type { ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 
-/** What a warning is about, by code; words live in the interface. */
-export interface Warning {
-  readonly code:
-    | 'deeper-than-label'
-    | 'deeper-than-room'
-    | 'room-depth-unknown'
-    | 'scale-too-coarse'
-    | 'resin-not-on-shelf'
-    | 'mould-not-in-library'
-    | 'over-container'
-    | 'thinner-than-least'
-    | 'over-pot-life'
-    | 'under-least-batch'
-    | 'cup-too-coarse'
-    | 'pump-off-ratio'
-    | 'strokes-missing'
-    | 'tint-depth-not-for-opaque'
-    | 'lots-expired'
-    | 'layers-need-a-form'
-    | 'fills-gap'
-    | 'filler-spoils-family'
-    | 'filler-against-detail'
-    | 'filler-density-assumed'
-    | CardDoubt['code']
-    | PartWarning['code'];
-  readonly severity: 'tell' | 'warn';
-  readonly data: ProblemData;
-}
+/** Every code that a plan may warn of, with its data. */
+export interface WarningCodes extends PlanCodes, CardCodes, TellingParts {}
+type TellingParts = { [Code in keyof PartCodes]: PartCodes[Code] & OfPart };
+export type WarningCode = keyof WarningCodes;
+
+/** What a plan warns of, by code; words live in the interface. */
+export type Warning<Code extends WarningCode = WarningCode> = Coded<WarningCodes, Code> & {
+  readonly severity: Severity;
+};
 
 /** The rule that decided a figure, with the inputs that went in. */
 export interface Reason {
@@ -352,9 +335,9 @@ export interface JobTimes {
 }
 
 /** A warning that says which pour it is about; undefined for the job's own. */
-export interface JobWarning extends Warning {
+export type JobWarning = Warning & {
   readonly pour: { readonly index: number; readonly name: string | undefined } | undefined;
-}
+};
 
 /** Everything that follows from a job: derived, serialisable, never stored. */
 export interface Plan {

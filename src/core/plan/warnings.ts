@@ -16,11 +16,14 @@ const fineRatioError = 0.02;
 export function measureWarnings({ parts, inserts }: MeasuredWhole): Warning[] {
   const of = (kind: 'part' | 'insert', from: readonly Told[]): Warning[] =>
     from.flatMap(({ name, shape, warnings }, index) =>
-      warnings.map(({ code, severity, data }) => ({
-        code,
-        severity,
-        data: { ...data, [kind]: index + 1, name: name ?? shape },
-      })),
+      warnings.map(
+        (warning) =>
+          // The compiler does not follow that a code and its data stay together when data are added.
+          ({
+            ...warning,
+            data: { ...warning.data, [kind]: index + 1, name: name ?? shape },
+          }) as Warning,
+      ),
     );
   return [...of('part', parts), ...of('insert', inserts)];
 }
@@ -49,34 +52,31 @@ export function depthWarnings(
         ],
   );
   if (depthsMm.length === 0) return [];
-  const warningAt = (code: Warning['code'], depthMm: number, limits: object): Warning => ({
-    code,
-    severity: 'warn',
-    data: {
-      depthMm,
-      ...limits,
-      layer: depthsMm.indexOf(depthMm) + 1,
-      layers: layers.length,
-      name: resinName,
-    },
+  const layerOf = (depthMm: number) => ({
+    layer: depthsMm.indexOf(depthMm) + 1,
+    layers: layers.length,
+    name: resinName,
   });
   const deepestMm = Math.max(...depthsMm);
   const thinnestMm = Math.min(...depthsMm);
   // A layer that was cut to be as deep as the label says can be a hair deeper by rounding.
   const hair = 1 + 1e-9;
   const over = (limitMm: number): boolean => deepestMm > limitMm * hair;
-  const tooDeep =
-    roomMm !== undefined
-      ? over(roomMm) && warningAt('deeper-than-room', deepestMm, { roomMm, greatestDepthMm })
-      : greatestDepthMm !== undefined &&
-        over(greatestDepthMm) &&
-        warningAt('deeper-than-label', deepestMm, { greatestDepthMm });
-  return [
-    ...(tooDeep === false ? [] : [tooDeep]),
-    ...(leastDepthMm !== undefined && thinnestMm * hair < leastDepthMm
-      ? [warningAt('thinner-than-least', thinnestMm, { leastDepthMm })]
-      : []),
-  ];
+  const warnings: Warning[] = [];
+  if (roomMm !== undefined) {
+    if (over(roomMm)) {
+      const data = { depthMm: deepestMm, roomMm, greatestDepthMm, ...layerOf(deepestMm) };
+      warnings.push({ code: 'deeper-than-room', severity: 'warn', data });
+    }
+  } else if (greatestDepthMm !== undefined && over(greatestDepthMm)) {
+    const data = { depthMm: deepestMm, greatestDepthMm, ...layerOf(deepestMm) };
+    warnings.push({ code: 'deeper-than-label', severity: 'warn', data });
+  }
+  if (leastDepthMm !== undefined && thinnestMm * hair < leastDepthMm) {
+    const data = { depthMm: thinnestMm, leastDepthMm, ...layerOf(thinnestMm) };
+    warnings.push({ code: 'thinner-than-least', severity: 'warn', data });
+  }
+  return warnings;
 }
 
 /** Tells where heat could not be asked how deep a layer may be here. */
@@ -155,16 +155,27 @@ export function mixingWarnings({ mixing }: JobPour, batches: readonly PlannedBat
     }, 0);
   const cup = worst(({ inCup }) => inCup?.ratioError);
   const pump = worst(({ strokes }) => strokes?.ratioError);
-  const stepMl = batches[0]?.inCup?.stepMl;
-  const { a, b } = batches[0]?.strokes?.perRound ?? {};
+  const { inCup, strokes } = batches[0] ?? {};
   const missing =
     mixing?.by === 'pump' && (mixing.strokeA === undefined || mixing.strokeB === undefined);
   return [
-    ...(Math.abs(cup) > fineRatioError
-      ? [{ code: 'cup-too-coarse', severity: 'warn', data: { stepMl, ratioError: cup } } as const]
+    ...(inCup !== undefined && Math.abs(cup) > fineRatioError
+      ? [
+          {
+            code: 'cup-too-coarse',
+            severity: 'warn',
+            data: { stepMl: inCup.stepMl, ratioError: cup },
+          } as const,
+        ]
       : []),
-    ...(Math.abs(pump) > fineRatioError
-      ? [{ code: 'pump-off-ratio', severity: 'warn', data: { ratioError: pump, a, b } } as const]
+    ...(strokes !== undefined && Math.abs(pump) > fineRatioError
+      ? [
+          {
+            code: 'pump-off-ratio',
+            severity: 'warn',
+            data: { ratioError: pump, ...strokes.perRound },
+          } as const,
+        ]
       : []),
     ...(missing ? [{ code: 'strokes-missing', severity: 'tell', data: {} } as const] : []),
   ];
@@ -214,8 +225,8 @@ export function fillerWarnings(
 /** Tells of lots that are past their best-before. */
 export function lotWarnings({ lots }: Buying, name: string): Warning[] {
   const expired = lots.filter((lot) => lot.expired);
-  if (expired.length === 0) return [];
+  const [bestBefore] = expired.map((lot) => lot.bestBefore ?? '').sort();
+  if (bestBefore === undefined) return [];
   const ml = expired.reduce((sum, { leftMl }) => sum + leftMl, 0);
-  const bestBefore = expired.map((lot) => lot.bestBefore ?? '').sort()[0];
   return [{ code: 'lots-expired', severity: 'tell', data: { name, ml, bestBefore } }];
 }

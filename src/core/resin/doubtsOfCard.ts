@@ -1,20 +1,11 @@
-import type { ProblemData } from '../problem';
+import type { CardCodes } from '../codes/cardCodes';
+import type { Coded, Severity } from '../codes/coded';
 import { impliedDensityRatio, isPossible, possibleDensityRatio } from './readDensities';
 import type { ReadResin } from './readResin';
 import type { Resin } from './resinSchema';
 
 /** Something on a card that contradicts itself or was assumed. */
-export interface CardDoubt {
-  readonly code:
-    | 'ratios-impossible'
-    | 'ratios-against-densities'
-    | 'density-assumed'
-    | 'depths-crossed'
-    | 'recoat-crossed'
-    | 'times-crossed';
-  readonly severity: 'tell' | 'warn';
-  readonly data: ProblemData;
-}
+export type CardDoubt = Coded<CardCodes> & { readonly severity: Severity };
 
 /** Two sources of one density may differ by this share: labels are rounded. */
 const roundedShare = 0.05;
@@ -25,23 +16,32 @@ const roundedShare = 0.05;
  */
 export function doubtsOfCard(card: Resin, read: ReadResin): readonly CardDoubt[] {
   const doubts: CardDoubt[] = [];
-  const warn = (code: CardDoubt['code'], data: ProblemData): void =>
-    void doubts.push({ code, severity: 'warn', data: { ...data, name: card.name } });
+  const { name } = card;
+  const warn = (doubt: Coded<CardCodes>): void => void doubts.push({ ...doubt, severity: 'warn' });
   const implied = impliedDensityRatio(card);
   if (implied !== undefined && !isPossible(implied)) {
-    warn('ratios-impossible', { densityRatio: implied, ...possibleDensityRatio });
+    warn({
+      code: 'ratios-impossible',
+      data: { densityRatio: implied, ...possibleDensityRatio, name },
+    });
   } else if (implied !== undefined) {
     const typed = read.densityBGPerMl / read.densityAGPerMl;
     if (Math.abs(typed / implied - 1) > roundedShare) {
-      warn('ratios-against-densities', { densityRatio: implied, typedRatio: typed });
+      warn({
+        code: 'ratios-against-densities',
+        data: { densityRatio: implied, typedRatio: typed, name },
+      });
     }
   }
   const { leastDepthMm, greatestDepthMm, times } = read;
   if (leastDepthMm !== undefined && greatestDepthMm !== undefined && leastDepthMm > greatestDepthMm)
-    warn('depths-crossed', { leastDepthMm, greatestDepthMm });
+    warn({ code: 'depths-crossed', data: { leastDepthMm, greatestDepthMm, name } });
   const { recoatFrom, recoatTo, tackFree, demould, fullCure } = times;
   if (recoatFrom && recoatTo && recoatTo.timeMin < recoatFrom.timeMin) {
-    warn('recoat-crossed', { fromMin: recoatFrom.timeMin, toMin: recoatTo.timeMin });
+    warn({
+      code: 'recoat-crossed',
+      data: { fromMin: recoatFrom.timeMin, toMin: recoatTo.timeMin, name },
+    });
   }
   const rising = [read.potLife, tackFree, demould, fullCure].filter((each) => each !== undefined);
   const crossed = rising.findIndex((each, index) => {
@@ -53,10 +53,11 @@ export function doubtsOfCard(card: Resin, read: ReadResin): readonly CardDoubt[]
       before.timeMin > each.timeMin
     );
   });
-  if (crossed > 0) {
-    warn('times-crossed', {
-      earlierMin: rising[crossed - 1]?.timeMin,
-      laterMin: rising[crossed]?.timeMin,
+  const [earlier, later] = [rising[crossed - 1], rising[crossed]];
+  if (earlier !== undefined && later !== undefined) {
+    warn({
+      code: 'times-crossed',
+      data: { earlierMin: earlier.timeMin, laterMin: later.timeMin, name },
     });
   }
   const { a, b } = read.densityFrom;
@@ -67,7 +68,7 @@ export function doubtsOfCard(card: Resin, read: ReadResin): readonly CardDoubt[]
       code: 'density-assumed',
       severity: 'tell',
       data: {
-        name: card.name,
+        name,
         densityAGPerMl: read.densityAGPerMl,
         densityBGPerMl: read.densityBGPerMl,
         onePart: read.ratio === undefined,

@@ -11,6 +11,8 @@ import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 
+const inOneList = new Intl.ListFormat('en-GB');
+
 /** Where the data is, how to get it out, and how to start over. */
 export function KeepingScreen() {
   const all = useAllKept();
@@ -37,7 +39,7 @@ export function KeepingScreen() {
   return (
     <Screen title="Data" subtitle="Everything stays in this browser, on this device.">
       <Panel title="Kept here">
-        <Words>{counts.join(', ')}.</Words>
+        <Words>{inOneList.format(counts)}.</Words>
         {saveState.state === 'failed' && (
           <Words colour="stop" role="alert">
             This device refuses to save ({saveState.reason}). What you see is kept until you close

@@ -1,8 +1,10 @@
 import { ScrollView, StyleSheet } from 'react-native';
+import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
 import { sayC } from '../../words/figures';
+import { sayPour } from '../../words/pours';
 import { ChoiceTable } from './ChoiceTable';
 import { ResinStep } from './ResinStep';
 
@@ -13,11 +15,15 @@ interface CompareScreenProps {
 
 /** All resins of the shelf for one job, with the whole width for their figures. */
 export function CompareScreen({ onBack, onAddResin }: CompareScreenProps) {
-  const { pour: plan } = useOpenJob();
+  const { plan, pour, record } = useOpenJob();
+  const name = record.draft.name.trim() || newJobName;
+  // With several pours it is one of them that a resin is chosen for.
+  const ofPour = plan !== undefined && plan.pours.length > 1 ? pour && sayPour(pour) : undefined;
+  const room = pour && `room ${sayC(pour.roomTemperatureC)}`;
   return (
     <Screen
       title="Which resin"
-      subtitle={plan && `${plan.name} · room ${sayC(plan.roomTemperatureC)}`}
+      subtitle={[name, ofPour, room].filter((each) => each !== undefined).join(' · ')}
       onBack={onBack}
       fills
     >

@@ -1,0 +1,48 @@
+import type { ProblemData } from '../problem';
+import type { ResinFamily } from '../resin/families';
+
+type Nothing = Readonly<Record<never, never>>;
+
+/** Which layer of how many, counted from 1, and of which resin. */
+type OfLayer = {
+  readonly depthMm: number;
+  readonly layer: number;
+  readonly layers: number;
+  readonly name: string;
+};
+
+/** What a plan gives cause to say, with its data; mm, ml, g, min and shares of 1. */
+export interface PlanCodes {
+  'deeper-than-label': OfLayer & { readonly greatestDepthMm: number };
+  'deeper-than-room': OfLayer & {
+    readonly roomMm: number;
+    readonly greatestDepthMm: number | undefined;
+  };
+  'thinner-than-least': OfLayer & { readonly leastDepthMm: number };
+  /** `because` is the code of the problem that it came from; the rest is that problem's data. */
+  'room-depth-unknown': ProblemData & { readonly because: string };
+  'scale-too-coarse': { readonly stepG: number; readonly ratioError: number };
+  'over-container': { readonly batchMl: number; readonly limitMl: number };
+  'over-pot-life': { readonly workingMin: number; readonly potLifeMin: number };
+  'under-least-batch': {
+    readonly batchMl: number;
+    readonly leastMl: number;
+    readonly name: string;
+  };
+  'cup-too-coarse': { readonly stepMl: number; readonly ratioError: number };
+  'pump-off-ratio': {
+    readonly ratioError: number;
+    readonly a: number;
+    readonly b: number;
+  };
+  'strokes-missing': Nothing;
+  'tint-depth-not-for-opaque': { readonly testedAtMm: number };
+  'lots-expired': { readonly name: string; readonly ml: number; readonly bestBefore: string };
+  'layers-need-a-form': Nothing;
+  'fills-gap': { readonly fromMm: number; readonly toMm: number };
+  'filler-spoils-family': { readonly names: readonly string[]; readonly family: ResinFamily };
+  'filler-against-detail': { readonly names: readonly string[] };
+  'filler-density-assumed': { readonly name: string; readonly grainGPerMl: number };
+  'resin-not-on-shelf': { readonly name: string };
+  'mould-not-in-library': { readonly name: string };
+}

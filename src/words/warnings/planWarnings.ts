@@ -1,0 +1,85 @@
+import type { Sentences } from '../../core/codes/coded';
+import type { PlanCodes } from '../../core/codes/planCodes';
+import { formatNumber, formatPlain } from '../../core/quantity/format';
+import { familyOf } from '../../core/resin/families';
+import { sayMl, sayMm, sayPercent, sayTime } from '../figures';
+import { sayProblem } from '../problems';
+
+/** What a plan gives cause to say: what will happen, why, and what to do, in three short sentences at most. */
+export const planWarnings: Sentences<PlanCodes> = {
+  'deeper-than-label': (data) => {
+    const where = data.layers > 1 ? `Layer ${data.layer}` : 'This pour';
+    return (
+      `${where} is ${sayMm(data.depthMm)} deep; the label of ${data.name} ` +
+      `says ${sayMm(data.greatestDepthMm)} at the most. It can overheat and crack. ` +
+      'Cut it into layers.'
+    );
+  },
+  'deeper-than-room': (data) => {
+    const where = data.layers > 1 ? `Layer ${data.layer}` : 'This pour';
+    const labelMm = data.greatestDepthMm;
+    const label = labelMm === undefined ? '' : ` (label: ${sayMm(Number(labelMm))})`;
+    return (
+      `${where} is ${sayMm(data.depthMm)} deep; in this room and form ${data.name} ` +
+      `takes about ${sayMm(data.roomMm)} before it overheats${label}. ` +
+      'Cut it into layers, cool the room or give it air.'
+    );
+  },
+  'room-depth-unknown': (data) =>
+    'How deep heat lets a layer be is not known. ' +
+    `${sayProblem({ code: data.because, data, value: undefined })} ` +
+    'Until then layers go by the label alone.',
+  'scale-too-coarse': (data) =>
+    `A ${formatNumber(data.stepG, 1).replace(/\.0$/, '')} g scale puts B ` +
+    `${formatNumber(Math.abs(data.ratioError) * 100, 1)} % off. ` +
+    'The casting may stay soft. Use a finer scale or a larger batch.',
+  'over-container': (data) =>
+    `A batch of ${sayMl(data.batchMl)} is more than the container takes, ` +
+    `${sayMl(data.limitMl)}. Mix more batches.`,
+  'thinner-than-least': (data) => {
+    const where = data.layers > 1 ? `Layer ${data.layer}` : 'This pour';
+    return (
+      `${where} is ${sayMm(data.depthMm)} deep; ${data.name} wants ` +
+      `${sayMm(data.leastDepthMm)} at the least to warm itself. It may stay soft. ` +
+      'Choose fewer layers or a resin for thin pours.'
+    );
+  },
+  'over-pot-life': (data) =>
+    `Mixing and pouring a batch takes ${sayTime(data.workingMin)}; it is pourable for ` +
+    `${sayTime(data.potLifeMin)} in this room. Mix smaller batches.`,
+  'under-least-batch': (data) =>
+    `A batch is ${sayMl(data.batchMl)}; the maker of ${data.name} asks for ` +
+    `${sayMl(data.leastMl)} at the least. It may stay soft. Mix fewer, larger batches.`,
+  'cup-too-coarse': (data) =>
+    `Marks of ${sayMl(data.stepMl)} put B ${sayPercent(Math.abs(data.ratioError))} off. ` +
+    'The casting may stay soft. Weigh it, or use a finer cup.',
+  'pump-off-ratio': (data) =>
+    `${data.a} strokes of A to ${data.b} of B are ` +
+    `${sayPercent(Math.abs(data.ratioError))} off the ratio. Weigh it, or calibrate the pumps again.`,
+  'strokes-missing': () =>
+    'To count strokes, say what one stroke of each pump gives: catch ten of them and weigh.',
+  'tint-depth-not-for-opaque': (data) =>
+    `Opaque colour looks the same at any depth, so the dose of the test cup stands as it was at ` +
+    `${sayMm(data.testedAtMm)}.`,
+  'lots-expired': (data) =>
+    `${sayMl(data.ml)} of ${data.name} on the shelf is past its best-before, ` +
+    `${data.bestBefore}. It is not counted. Try a small cup before you trust it.`,
+  'fills-gap': (data) =>
+    `Nothing is poured between ${sayMm(data.fromMm)} and ${sayMm(data.toMm)}. ` +
+    'The next pour would run down into it. Let one of the two pours reach the other.',
+  'filler-spoils-family': (data) =>
+    `${data.names.join(', ')} in ${familyOf(data.family).name.toLowerCase()}: ` +
+    'light does not get through it, or a mould tears there. Leave it out, or take a resin of another family.',
+  'filler-against-detail': (data) =>
+    `${data.names.join(', ')} keeps the resin out of fine detail. ` +
+    'Pour a thin clear layer against the detail first, the filled one behind it.',
+  'filler-density-assumed': (data) =>
+    `The grain of ${data.name.toLowerCase()} is taken as ${formatPlain(data.grainGPerMl, 2)} g/ml, as is usual. ` +
+    'Weigh what you stir in, and what the pot weighs before and after.',
+  'layers-need-a-form': () =>
+    'Nothing here has a depth, so it is poured in one go. Measure a form to cut it into layers.',
+  'resin-not-on-shelf': (data) =>
+    `${data.name} is not on the shelf any more. The job goes on with its own copy of the card.`,
+  'mould-not-in-library': (data) =>
+    `${data.name} is not in the mould library any more. The job goes on with its own copy of the card.`,
+};
