@@ -108,6 +108,25 @@ test('a job of several pours is saved as a file that is read again', async ({ pa
   await expect(page.getByTestId('pours').getByRole('radio')).toHaveCount(3);
 });
 
+test('a pour in another room is planned there, and says so wherever it is named', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-galley-inlay/measure?pour=1');
+  const editor = page.getByTestId('pour-editor');
+  await editor.getByRole('checkbox', { name: 'In another room than the rest' }).tap();
+  await expect(editor.getByLabel('Room of this pour')).toHaveValue('17 °C');
+  await type(editor.getByLabel('Room of this pour'), '24 °C');
+  const pours = page.getByTestId('pours');
+  await expect(pours.getByRole('radio').first()).toContainText(figure('room 24 °C'));
+  await expect(pours.getByRole('radio').nth(1)).not.toContainText('room');
+  await page.getByRole('tab', { name: 'Heat' }).tap();
+  await expect(page.getByTestId('heat-room')).toContainText('24 °C');
+  await page.getByRole('tab', { name: 'Measure' }).tap();
+  await editor.getByRole('checkbox', { name: 'In another room than the rest' }).tap();
+  await expect(pours.getByRole('radio').first()).not.toContainText('room');
+  await expect(saved(page)).toBeVisible();
+});
+
 /** Every step that makes figures of a pour: no page error, and no figure that is none. */
 for (const { id, name, pours } of demoJobs.filter((job) => job.pours.length > 1)) {
   test(`${name}: figures of every pour`, async ({ page }) => {

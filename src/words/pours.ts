@@ -1,6 +1,6 @@
 import type { CoveredFace, PourRole } from '../core/job/coversSchema';
-import type { JobWarning, PourJoint, PourPlan } from '../core/plan/planTypes';
-import { sayMm, sayTime } from './figures';
+import type { JobWarning, Plan, PourJoint, PourPlan } from '../core/plan/planTypes';
+import { sayC, sayMm, sayTime } from './figures';
 import { coatFaceNames } from './names';
 import { sayWarning } from './warnings';
 
@@ -18,8 +18,16 @@ export const faceNames: Readonly<Record<CoveredFace, string>> = coatFaceNames;
 export const sayPour = ({ name, role }: Pick<PourPlan, 'name' | 'role'>): string =>
   name ?? roleNames[role];
 
-/** Where a pour goes, in a few words. */
-export function sayPlace({ kind, face, between, depthMm }: PourPlan): string {
+/**
+ * Where a pour goes, in a few words, and its room where that is another than the job's.
+ * @param job what is of the whole job
+ */
+export const sayPlace = (pour: PourPlan, job: Pick<Plan, 'roomTemperatureC'>): string =>
+  pour.roomTemperatureC === job.roomTemperatureC
+    ? sayCover(pour)
+    : `${sayCover(pour)}, room ${sayC(pour.roomTemperatureC)}`;
+
+function sayCover({ kind, face, between, depthMm }: PourPlan): string {
   if (kind === 'covers' && face !== undefined) {
     const at =
       face.name === 'floor'

@@ -132,10 +132,17 @@ export function saySubject({ pours }: Plan): string {
 }
 
 /** Fillers of a batch, a line each: after A and B are mixed. */
-export const sayFillers = (fillers: PlannedBatch['fillers']): readonly string[] =>
+const sayFillers = (fillers: PlannedBatch['fillers']): readonly string[] =>
   (fillers ?? []).map(
     ({ name, g, looseMl }) => `${name} ${sayG(g)}, ${sayMl(looseMl)} loose, stirred in last`,
   );
+
+/** What goes into a batch beside A and B and how that is measured out, a line each, in the order of the bench. */
+export const sayGoingIn = ({ resin }: PourPlan, batch: PlannedBatch): readonly string[] => [
+  ...sayPigments(batch.pigments, resin.pigmentInto),
+  ...sayMeasuring(batch),
+  ...sayFillers(batch.fillers),
+];
 
 const sayParts = ({ parts }: Pick<PourPlan, 'parts'>): readonly string[] =>
   parts.map(
@@ -159,11 +166,7 @@ function pourText(pour: PourPlan): readonly string[] {
         ? [`  ${poured.a.figure} ${poured.a.unit}`]
         : [`  A ${say(poured.a)}`, `  B ${say(poured.b)}`]),
       `  ${sayReadings(pour, batch)}`,
-      ...[
-        ...sayPigments(batch.pigments, pour.resin.pigmentInto),
-        ...sayMeasuring(batch),
-        ...sayFillers(batch.fillers),
-      ].map((line) => `  ${line}`),
+      ...[...sayGoingIn(pour, batch)].map((line) => `  ${line}`),
     ];
   });
   return [
@@ -201,7 +204,7 @@ export function sheetText(plan: Plan): string {
           `Room ${sayC(plan.roomTemperatureC)}`,
           ...pours.flatMap((pour) => [
             '',
-            `${pour.index + 1} ${sayPour(pour)}, ${sayPlace(pour)}: ${sayMl(pour.cavityMl)}`,
+            `${pour.index + 1} ${sayPour(pour)}, ${sayPlace(pour, plan)}: ${sayMl(pour.cavityMl)}`,
             `${sayResin(pour)}, ${sayRatios(pour.resin.ratio).join(', ')}`,
             ...(pour.joins === undefined ? [] : [sayJoins(pour.joins, pour.role)]),
             ...pourText(pour),

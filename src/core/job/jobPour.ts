@@ -19,16 +19,20 @@ export function jobPour(job: Job, index: number): JobPour {
   return {
     ...pour,
     room: pour.room ?? job.room,
-    // Setting by setting: a fan over the coat does not move the form off its blocks.
-    heat:
-      job.heat === undefined || pour.heat === undefined
-        ? (pour.heat ?? job.heat)
-        : { ...job.heat, ...defined(pour.heat) },
+    heat: heatOf(job, pour),
     container: ownContainers ? pour.container : job.container,
     containers: ownContainers ? pour.containers : job.containers,
     scaleStep: job.scaleStep,
     measure: pour.measure ?? job.measure,
   };
+}
+
+/** Setting by setting: a fan over the coat does not move the form off its blocks. */
+function heatOf(job: Job, pour: Pour): Job['heat'] {
+  // The day of the job's room says nothing about another room.
+  const ofJob = job.heat && pour.room !== undefined ? { ...job.heat, day: undefined } : job.heat;
+  if (ofJob === undefined || pour.heat === undefined) return pour.heat ?? ofJob;
+  return { ...ofJob, ...defined(pour.heat) };
 }
 
 const defined = <T extends object>(values: T): Partial<T> =>

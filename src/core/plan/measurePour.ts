@@ -1,3 +1,4 @@
+import type { OverageRuleName } from '../codes/reasonCodes';
 import type { JobPour } from '../job/jobPour';
 import { allowancesOf, type SpreadAllowance } from '../measure/allowances/allowances';
 import { overageOfKind } from '../measure/allowances/overage';
@@ -9,7 +10,7 @@ import { overageRule } from '../quantity/rules';
 export interface MeasuredPour {
   readonly whole: MeasuredWhole;
   readonly spread: readonly SpreadAllowance[];
-  readonly overage: { readonly share: number; readonly rule: string };
+  readonly overage: { readonly share: number; readonly rule: OverageRuleName };
   /** How much deeper the first and the last layer are poured than the finished piece. */
   readonly stock: { readonly topMm: number; readonly bottomMm: number };
 }

@@ -18,6 +18,7 @@ import type {
   TogetherSection,
   WeightSection,
 } from './planTypes';
+import { measureSection } from './measureSection';
 import { gapsBetween, pouredForms, type FormOfPour, type Gap } from './pouredForm';
 import { buyingByResin } from './shoppingOf';
 import { lotWarnings } from './warnings';
@@ -28,12 +29,7 @@ function formSection(whole: MeasuredWhole, pours: readonly PourPlan[]): FormSect
     kind === 'fills' ? layers.flatMap(({ toMm }) => toMm ?? []) : [],
   );
   return {
-    parts: whole.parts,
-    inserts: whole.inserts,
-    depthMm: whole.depthMm,
-    cavityMl: whole.cavityMl,
-    cavityPlusMinusMl: whole.plusMinusMl,
-    cavityErrs: whole.errs,
+    ...measureSection(whole),
     heightCurve: heightCurve(whole, bordersMm),
   };
 }

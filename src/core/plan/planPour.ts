@@ -1,3 +1,4 @@
+import { measureSection } from './measureSection';
 import type { ResolvedPour } from '../job/resolveJob';
 import { jointOf } from '../layers/jointOf';
 import { depthTaken, layerHeightsMm, styleOf } from '../layers/layerHeights';
@@ -300,12 +301,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
         : undefined,
     face: form.face && { ...form.face, thicknessMm: whole.depthMm ?? 0 },
     roomTemperatureC: roomC,
-    parts: whole.parts,
-    inserts: whole.inserts,
-    depthMm: whole.depthMm,
-    cavityMl: whole.cavityMl,
-    cavityPlusMinusMl: whole.plusMinusMl,
-    cavityErrs: whole.errs,
+    ...measureSection(whole),
     allowances,
     cavityUsFlOz: inUnit(whole.cavityMl, 'US fl oz'),
     cavityImperialFlOz: inUnit(whole.cavityMl, 'imp fl oz'),

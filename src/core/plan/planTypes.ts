@@ -1,3 +1,4 @@
+import type { ReasonRules } from '../codes/reasonCodes';
 import type { LayerVolume } from '../layers/splitAtHeights';
 import type { Allowance } from '../measure/allowances/allowances';
 import type { Doubt } from '../measure/doubt';
@@ -19,7 +20,6 @@ import type { Coded, Severity } from '../codes/coded';
 import type { OfPart, PartCodes } from '../codes/partCodes';
 import type { PlanCodes } from '../codes/planCodes';
 import type { Buying } from '../stock/buying';
-import type { ProblemData } from '../problem';
 import type { ResinFamily } from '../resin/families';
 import type { CoveredFace, PourRole } from '../job/coversSchema';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
@@ -40,12 +40,16 @@ export type Warning<Code extends WarningCode = WarningCode> = Coded<WarningCodes
 };
 
 /** The rule that decided a figure, with the inputs that went in. */
-export interface Reason {
-  readonly figure:
-    'cavityMl' | 'overage' | 'totalMl' | 'ratio' | 'layers' | 'batches' | 'potLife' | 'scale';
-  readonly rule: string;
-  readonly data: ProblemData;
-}
+export type Reason = {
+  [Rule in keyof ReasonRules]: {
+    readonly figure: ReasonFigure;
+    readonly rule: Rule;
+    readonly data: ReasonRules[Rule];
+  };
+}[keyof ReasonRules];
+
+type ReasonFigure =
+  'cavityMl' | 'overage' | 'totalMl' | 'ratio' | 'layers' | 'batches' | 'potLife' | 'scale';
 
 /** A pigment in an amount of the mix. */
 export interface PigmentDose {
@@ -192,9 +196,8 @@ export interface PlanTimes {
   readonly doneMin: number | undefined;
 }
 
-/** What a pour goes into or onto, measured. */
-export interface PouredSection {
-  readonly roomTemperatureC: number;
+/** A measure as a plan prints it. */
+export interface MeasureSection {
   readonly parts: readonly MeasuredPart[];
   readonly inserts: readonly MeasuredInsert[];
   readonly depthMm: number | undefined;
@@ -202,6 +205,11 @@ export interface PouredSection {
   readonly cavityMl: number;
   readonly cavityPlusMinusMl: number;
   readonly cavityErrs: Doubt['errs'];
+}
+
+/** What a pour goes into or onto, measured. */
+export interface PouredSection extends MeasureSection {
+  readonly roomTemperatureC: number;
   readonly cavityUsFlOz: number;
   readonly cavityImperialFlOz: number;
   /** What is mixed besides, each by itself; those that are off count nothing. */
@@ -296,13 +304,7 @@ export interface ResinBuying {
 }
 
 /** The form of the job, measured once. */
-export interface FormSection {
-  readonly parts: readonly MeasuredPart[];
-  readonly inserts: readonly MeasuredInsert[];
-  readonly depthMm: number | undefined;
-  readonly cavityMl: number;
-  readonly cavityPlusMinusMl: number;
-  readonly cavityErrs: Doubt['errs'];
+export interface FormSection extends MeasureSection {
   /** V(h) of what there is to fill; empty where a part has no form. */
   readonly heightCurve: readonly HeightVolume[];
 }

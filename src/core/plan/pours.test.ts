@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { jobPour } from '../job/jobPour';
 import { mostPours, type Job } from '../job/jobSchema';
 import { readJob } from '../job/readJob';
 import { InputError } from '../problem';
@@ -43,6 +44,24 @@ const channel = {
 };
 const lid = (thickness: string) => ({
   parts: [{ shape: 'coat', length: '38 in', width: '14-1/2 in', thickness }],
+});
+
+test('a pour in another room: its times are of that room, and the day of the job does not reach it', () => {
+  const job = {
+    ...jobOf(bowl, [
+      { ...none, resin: deep, fills: { to: '20 mm' }, room: { temperature: '27 °C' } },
+      { ...none, resin: deep, fills: { from: '20 mm' } },
+    ]),
+    heat: { day: { lowest: '5 °C', highest: '15 °C' } },
+  };
+  const { pours, roomTemperatureC } = planJob(readJob(job));
+  const [warm, cool] = pours;
+  expect(roomTemperatureC).toBe(20);
+  expect(pours.map((pour) => pour.roomTemperatureC)).toEqual([27, 20]);
+  expect(warm!.working.potLifeMin!).toBeLessThan(cool!.working.potLifeMin!);
+  const [own, ofJob] = [jobPour(readJob(job), 0), jobPour(readJob(job), 1)];
+  expect(own.heat?.day).toBeUndefined();
+  expect(ofJob.heat?.day).toEqual({ lowest: '5 °C', highest: '15 °C' });
 });
 
 describe('worked figures', () => {

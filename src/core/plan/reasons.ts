@@ -1,3 +1,4 @@
+import type { OverageRuleName } from '../codes/reasonCodes';
 import type { JobPour } from '../job/jobPour';
 import type { Allowance } from '../measure/allowances/allowances';
 import type { MeasuredWhole } from '../measure/measureWhole';
@@ -16,7 +17,7 @@ const bindingFirst = ['asked', 'least-batch', 'pot-life', 'container', 'no-conta
 export function reasons(
   job: JobPour,
   figures: {
-    readonly overage: { readonly share: number; readonly rule: string };
+    readonly overage: { readonly share: number; readonly rule: OverageRuleName };
     readonly allowances: readonly Allowance[];
     readonly resin: ReadResin;
     readonly stepG: number;
@@ -86,7 +87,7 @@ export function reasons(
         leastMl: resin.leastBatchMl,
       },
     },
-    ...(working.potLifeMin === undefined
+    ...(working.potLifeMin === undefined || resin.potLife === undefined
       ? []
       : [
           {
@@ -94,9 +95,9 @@ export function reasons(
             rule: 'pot-life-in-room',
             data: {
               potLifeMin: working.potLifeMin,
-              labelMin: resin.potLife?.timeMin,
-              labelC: resin.potLife?.temperatureC,
-              labelG: resin.potLife?.massG,
+              labelMin: resin.potLife.timeMin,
+              labelC: resin.potLife.temperatureC,
+              labelG: resin.potLife.massG,
               stirMin: working.stirMin,
               stirAssumed: working.stirAssumed,
               pourAssumed: working.pourAssumed,

@@ -4,6 +4,8 @@ import { lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/r
 import { undersides } from '../../core/thermal/heatSchema';
 import { seals, solidKinds, type Seal, type SolidKind } from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
+import { usePourIndex } from '../../data/draft/openJob';
+import { usePourPart } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { SwitchField } from '../../ui/fields/SwitchField';
@@ -34,18 +36,43 @@ export const HeatSettings = memo(function RoomAndForm() {
 
 function RoomPanel() {
   const { heat, change } = useHeatDraft();
-  const room = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
+  const ofJob = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
+  const pourIndex = usePourIndex();
+  const [ownRoom] = usePourPart('room');
+  // A pour in another room has no day of the job's room: the fields are those that count for it.
+  const summary =
+    ownRoom === undefined
+      ? summaryOf(heat, ofJob)
+      : summaryOf({ ...heat, day: undefined }, ownRoom.temperature);
   return (
-    <FoldPanel title="Room and air" summary={summaryOf(heat, room)} testID="heat-room">
-      <SwitchField
-        label="The room changes over the day"
-        value={heat.day !== undefined}
-        onChange={(on) => change({ day: on ? { lowest: '16 °C', highest: '24 °C' } : undefined })}
-      />
-      {heat.day === undefined ? (
-        <HeatQuantity path="room.temperature" label="Room" unit="°C" rule={roomTemperatureRule} />
+    <FoldPanel title="Room and air" summary={summary} testID="heat-room">
+      {ownRoom !== undefined ? (
+        <HeatQuantity
+          path={`pours.${pourIndex}.room.temperature`}
+          label="Room of this pour"
+          unit="°C"
+          rule={roomTemperatureRule}
+        />
       ) : (
-        <DayFields />
+        <>
+          <SwitchField
+            label="The room changes over the day"
+            value={heat.day !== undefined}
+            onChange={(on) =>
+              change({ day: on ? { lowest: '16 °C', highest: '24 °C' } : undefined })
+            }
+          />
+          {heat.day === undefined ? (
+            <HeatQuantity
+              path="room.temperature"
+              label="Room"
+              unit="°C"
+              rule={roomTemperatureRule}
+            />
+          ) : (
+            <DayFields />
+          )}
+        </>
       )}
       <FieldRow>
         <HeatClock path="heat.pouredAt" label="First pour at, time of day" placeholder="18:00" />

@@ -15,9 +15,7 @@ import { Swatch } from '../../ui/Swatch';
 import {
   sayBatchFor,
   sayLayer,
-  sayFillers,
-  sayMeasuring,
-  sayPigments,
+  sayGoingIn,
   sayPoured,
   sayReadings,
   sayTint,
@@ -79,11 +77,7 @@ function Batches({ plan }: { readonly plan: PourPlan }) {
           {sayReadings(plan, batch)}
           {batch.container?.name === undefined ? '' : ` In ${batch.container.name}.`}
         </Words>
-        {[
-          ...sayPigments(batch.pigments, plan.resin.pigmentInto),
-          ...sayMeasuring(batch),
-          ...sayFillers(batch.fillers),
-        ].map((line) => (
+        {sayGoingIn(plan, batch).map((line) => (
           <Words key={line} size="small">
             {line}
           </Words>

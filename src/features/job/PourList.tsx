@@ -49,7 +49,7 @@ export function PourList({ onPour, choosing }: PourListProps) {
                   {index + 1} {sayPour(pour)} · {sayMl(pour.totalMl)}
                 </Words>
                 <Words size="small" colour="inkSoft">
-                  {sayPlace(pour)} · {sayResin(pour)}
+                  {sayPlace(pour, plan)} · {sayResin(pour)}
                 </Words>
               </View>
             </View>

@@ -15,9 +15,7 @@ import { space } from '../../ui/theme/tokens';
 import { sayC, sayG, sayMl, sayRatios } from '../../words/figures';
 import {
   sayBatchFor,
-  sayFillers,
-  sayMeasuring,
-  sayPigments,
+  sayGoingIn,
   sayPoured,
   sayReadings,
   sayResin,
@@ -80,7 +78,7 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
         <View key={pour.id} style={styles.pour}>
           {plan.pours.length > 1 && (
             <Words heading={2} weight="bold" size="large">
-              {pour.index + 1} {sayPour(pour)}, {sayPlace(pour)}: {sayResin(pour)}
+              {pour.index + 1} {sayPour(pour)}, {sayPlace(pour, plan)}: {sayResin(pour)}
             </Words>
           )}
           <Batches plan={pour} />
@@ -107,11 +105,7 @@ function Batches({ plan }: { readonly plan: PourPlan }) {
         </Words>
         <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
         <Words size="small">{sayReadings(plan, batch)}</Words>
-        {[
-          ...sayPigments(batch.pigments, plan.resin.pigmentInto),
-          ...sayMeasuring(batch),
-          ...sayFillers(batch.fillers),
-        ].map((line) => (
+        {sayGoingIn(plan, batch).map((line) => (
           <Words key={line} size="small">
             {line}
           </Words>

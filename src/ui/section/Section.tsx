@@ -84,7 +84,7 @@ export function SectionDrawing({
     ...cavities.map(
       (cavity) => `${nameOf(cavity)}, ${sayMm(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`,
     ),
-    ...(several ? plan.pours.map((pour) => `${sayPour(pour)}: ${sayPlace(pour)}`) : []),
+    ...(several ? plan.pours.map((pour) => `${sayPour(pour)}: ${sayPlace(pour, plan)}`) : []),
   ].join('; ');
   const openPart = (index: number): (() => void) | undefined => {
     const formPart = piece[index]?.formPart;

@@ -1,7 +1,14 @@
+import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { coveredFaces, pourRoles } from '../../../core/job/coversSchema';
 import { joints } from '../../../core/layers/layersSchema';
-import { lengthRule, positionRule, timeRule } from '../../../core/quantity/rules';
+import {
+  lengthRule,
+  positionRule,
+  roomTemperatureRule,
+  timeRule,
+} from '../../../core/quantity/rules';
+import type { JobDraft } from '../../../data/draft/jobDraft';
 import { emptyPart } from '../../../data/draft/partDraft';
 import { usePourField, usePourPart, usePourProblems } from '../../../data/draft/pourInHand';
 import { useOpenJob } from '../../../data/draft/openJob';
@@ -9,6 +16,7 @@ import { SignButton } from '../../../ui/SignButton';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
 import { QuantityField } from '../../../ui/fields/QuantityField';
+import { SwitchField } from '../../../ui/fields/SwitchField';
 import { TextField } from '../../../ui/fields/TextField';
 import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';
@@ -65,6 +73,7 @@ export function PourEditor({ onRemove, onEarlier, onLater }: PourEditorProps) {
         </Words>
       )}
       {pourIndex > 0 && <HowItJoins />}
+      <OwnRoom />
     </Panel>
   );
 }
@@ -163,6 +172,36 @@ function HowItJoins() {
         </Words>
       )}
     </>
+  );
+}
+
+/** A room of its own: the mould at the bench of a warm kitchen, the castings in the shed. */
+function OwnRoom() {
+  const [room, setRoom] = usePourPart('room');
+  const ofJob = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
+  return (
+    <>
+      <SwitchField
+        label="In another room than the rest"
+        value={room !== undefined}
+        onChange={(on) => setRoom(on ? { temperature: ofJob } : undefined)}
+      />
+      {room !== undefined && <OwnRoomTemperature />}
+    </>
+  );
+}
+
+function OwnRoomTemperature() {
+  const temperature = usePourField('room.temperature');
+  return (
+    <FieldRow>
+      <QuantityField
+        label="Room of this pour"
+        {...temperature}
+        unit="°C"
+        rule={roomTemperatureRule}
+      />
+    </FieldRow>
   );
 }
 

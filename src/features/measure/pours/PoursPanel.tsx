@@ -47,10 +47,20 @@ export function PoursPanel({ onPour }: { readonly onPour: (index: number) => voi
     const left = before.filter((_, at) => at !== pourIndex);
     // Alone again, it fills all of the form.
     const kept = left.length === 1 ? left.map(alone) : left;
-    put(kept, Math.max(0, pourIndex - 1));
+    const room = getValues('room');
+    // Alone again, its room is the room of the job.
+    const [only] = kept;
+    if (kept.length === 1 && only?.room !== undefined) setValue('room', only.room);
+    put(
+      kept.length === 1 ? kept.map((each) => ({ ...each, room: undefined })) : kept,
+      Math.max(0, pourIndex - 1),
+    );
     notice({
       text: `Removed ${gone?.name ?? 'the pour'}`,
-      undo: async () => put(before, pourIndex),
+      undo: async () => {
+        setValue('room', room);
+        put(before, pourIndex);
+      },
     });
   }
 
