@@ -45,16 +45,11 @@ export function PoursPanel({ onPour }: { readonly onPour: (index: number) => voi
     const before = getValues('pours');
     const gone = before[pourIndex];
     const left = before.filter((_, at) => at !== pourIndex);
-    // Alone again, it fills all of the form.
-    const kept = left.length === 1 ? left.map(alone) : left;
     const room = getValues('room');
-    // Alone again, its room is the room of the job.
-    const [only] = kept;
-    if (kept.length === 1 && only?.room !== undefined) setValue('room', only.room);
-    put(
-      kept.length === 1 ? kept.map((each) => ({ ...each, room: undefined })) : kept,
-      Math.max(0, pourIndex - 1),
-    );
+    const [only] = left;
+    // Alone again, it fills all of the form, and its room is the room of the job.
+    if (left.length === 1 && only?.room !== undefined) setValue('room', only.room);
+    put(left.length === 1 ? left.map(alone) : left, Math.max(0, pourIndex - 1));
     notice({
       text: `Removed ${gone?.name ?? 'the pour'}`,
       undo: async () => {
@@ -109,7 +104,7 @@ export function PoursPanel({ onPour }: { readonly onPour: (index: number) => voi
 }
 
 /** What is left of a pour when it is the only one: its stretch of the form is all of it. */
-const alone = ({ fills: _, ...pour }: PourDraft): PourDraft => pour;
+const alone = ({ fills: _fills, room: _room, ...pour }: PourDraft): PourDraft => pour;
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
