@@ -46,7 +46,17 @@ const shots: readonly Shot[] = [
     act: (page) => page.getByTestId('trace-canvas').locator('image').waitFor(),
   },
   { name: 'job-resin', path: '/jobs/demo-lamp-base/resin' },
-  { name: 'wide-choose', path: '/jobs/demo-lamp-base/choose', wide: true },
+  {
+    name: 'wide-choose',
+    path: '/jobs/demo-lamp-base/choose',
+    wide: true,
+    // Five resins fit; the thread answers for one after another.
+    act: (page) =>
+      page
+        .getByText(/^about\s\d/)
+        .nth(4)
+        .waitFor(),
+  },
   {
     name: 'job-layers',
     path: '/jobs/demo-lamp-base/layers',
