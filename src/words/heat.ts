@@ -169,17 +169,18 @@ export const sayAssumed = ({ assumed }: HeatPlan): string =>
 /** What a pour stands on, and how that was taken. */
 export function sayBelow({ below }: HeatPlan, nameOf: (pour: number) => string): string {
   return below
-    .map(({ pour, as, beforeH, alpha, warmestC }) => {
+    .map(({ pour, as, beforeH, assumed, alpha, warmestC }) => {
       const name = nameOf(pour);
+      const before = `${sayHours(beforeH)} before${assumed ? ' (assumed: a card gives no time)' : ''}`;
       if (as === 'cured' || alpha === undefined || warmestC === undefined) {
-        return `It stands on ${name}, poured ${sayHours(beforeH)} before, taken as resin that has cured.`;
+        return `It stands on ${name}, poured ${before}, taken as resin that has cured.`;
       }
       const share = (part: number): string => formatPlain(Math.floor(part * 100), 0);
       const cured =
         share(alpha.least) === share(alpha.most)
           ? share(alpha.least)
           : `${share(alpha.least)} to ${share(alpha.most)}`;
-      return `It stands on ${name}, poured ${sayHours(beforeH)} before and still reacting: ${cured}\u00a0% cured and up to ${sayDegrees(warmestC)} warm by then.`;
+      return `It stands on ${name}, poured ${before} and still reacting: ${cured}\u00a0% cured and up to ${sayDegrees(warmestC)} warm by then.`;
     })
     .join(' ');
 }

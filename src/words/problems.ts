@@ -315,6 +315,8 @@ const sentences: Readonly<Record<string, (data: Data, value: unknown) => string>
   'filler-over-heap': (data) =>
     `${String(data['name'])} would be ${sayPercent(Number(data['share']))} of the mix; its own loose heap packs ` +
     `${sayPercent(Number(data['mostShare']))}${Number(data['others']) > 0 ? ' with the other fillers in it' : ''}, which is ${sayG(Number(data['mostG']))} here. More does not go in: resin fills only the voids.`,
+  'fillers-after-mixing': () =>
+    'This colour is a share of one mixed batch, so it can have no sand or chips of its own. Mix each colour by itself, or stir them into all of the pour.',
   'heap-denser-than-grain': (data) =>
     `A loose heap is lighter than its grain, ${formatPlain(Number(data['grainGPerMl']), 2)} g/ml. Check both densities.`,
   'nothing-to-correct': () => 'This resin comes in one bottle: there is no ratio to correct.',

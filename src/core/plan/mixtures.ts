@@ -4,6 +4,7 @@ import { sharePortions, type Cells, type SharedPortion } from '../colour/portion
 import type { JobPour } from '../job/jobPour';
 import type { LayerVolume } from '../layers/splitAtHeights';
 import { within } from '../measure/within';
+import { InputError } from '../problem';
 import type { MeasuredWhole } from '../measure/measureWhole';
 import { amountsOf } from '../mix/amounts';
 import {
@@ -126,7 +127,8 @@ function fillersTogether(
  * What is mixed, and for which portions.
  * @param pouredMl what each layer takes, residue in cups left aside
  * @param tintShare what the whole-A tint is of the mixed mass
- * @throws InputError those of `sharePortions`, `readPigment` and `refuseSpoilers`, `readFillers`
+ * @throws InputError those of `sharePortions`, `readPigment` and `refuseSpoilers`, `readFillers`; `fillers-after-mixing` where a
+ *   colour that is a share of one mix has fillers of its own
  */
 export function mixturesOf(
   job: JobPour,
@@ -167,6 +169,9 @@ export function mixturesOf(
     const place = `portions[${index}]`;
     const pouredMlByLayer = poured(cavityMlByLayer);
     const ofPortionMl = sum(pouredMlByLayer);
+    if (job.coloursFrom === 'one-batch' && portion.fillers !== undefined) {
+      throw new InputError('fillers-after-mixing', portion.name, {}, `${place}.fillers[0]`);
+    }
     const fillers = withMoreFillers(ofAll, portion.fillers, ofPortionMl, `${place}.fillers`);
     fillersByPortion.push(fillers);
     const amounts = amountsOf(ofPortionMl * resinShareOf(fillers), resin);

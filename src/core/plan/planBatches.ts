@@ -20,17 +20,14 @@ export interface MixedLayer {
   readonly split: Split;
 }
 
-/** Everything from one mix, coloured after it is divided; what one colour has of fillers is stirred in there too. */
+/** Everything from one mix, coloured after it is divided: no colour has fillers of its own, so all have the same. */
 function asOne(mixtures: readonly Mixture[], pouredMl: readonly number[]): Mixture {
-  const inAll = mixtures[0]?.fillers.filter(({ name }) =>
-    mixtures.every(({ fillers }) => fillers.some((other) => other.name === name)),
-  );
   return {
     portions: [],
     name: undefined,
     swatch: undefined,
     pigments: [],
-    fillers: inAll ?? [],
+    fillers: mixtures[0]?.fillers ?? [],
     pouredMlByLayer: pouredMl,
   };
 }
@@ -151,12 +148,17 @@ export function planBatches(
     const roundedUpMl =
       Math.max(0, scale.totalG - tintedAG - amounts.b.g) / resin.mixedDensityGPerMl;
     const { ml, g, a, b } = amounts;
+    const fillers = fillersIn(mixture.fillers, batchMl);
+    // Without fillers it is the density of the resin, to the last digit.
+    const mixGPerMl = hasFillers
+      ? (g + fillers.reduce((sum, filler) => sum + filler.g, 0)) / batchMl
+      : resin.mixedDensityGPerMl;
     const { inCup: cup, strokes, cupMarks } = shown(amounts, job.mixing, resin, waterC);
     return {
       id: idFor(layer, mixture.name),
       count,
       filledMl: hasFillers ? batchMl : undefined,
-      fillers: hasFillers ? fillersIn(mixture.fillers, batchMl) : undefined,
+      fillers: hasFillers ? fillers : undefined,
       ml,
       g,
       a,
@@ -170,14 +172,15 @@ export function planBatches(
       shares: oneBatch
         ? portions.flatMap((portion, index) => {
             const ofLayerMl = (portion.pouredMlByLayer[layer] ?? 0) / count;
+            const ofAllMl = portion.pouredMlByLayer.reduce((sum, each) => sum + each, 0);
             if (!(ofLayerMl > 0)) return [];
             return [
               {
                 portion: index,
                 name: portion.name,
                 ml: ofLayerMl,
-                g: ofLayerMl * resin.mixedDensityGPerMl,
-                pigments: portion.pigments.map((dose) => doseFor(dose, ofLayerMl / portion.ml)),
+                g: ofLayerMl * mixGPerMl,
+                pigments: portion.pigments.map((dose) => doseFor(dose, ofLayerMl / ofAllMl)),
               },
             ];
           })

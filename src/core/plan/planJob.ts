@@ -152,7 +152,11 @@ export function planResolved(resolved: ResolvedJob, shelf?: Shelf, today?: strin
   const buying = buyingByResin(resolved.pours, pours, today);
   return {
     name: job.name,
-    roomTemperatureC: readQuantity(job.room.temperature, roomTemperatureRule).value,
+    // With one pour its room is the room, whoever says it.
+    roomTemperatureC:
+      pours.length === 1
+        ? pours[0]!.roomTemperatureC
+        : readQuantity(job.room.temperature, roomTemperatureRule).value,
     form: form && formSection(form, pours),
     pours,
     together: together(pours),

@@ -8,7 +8,7 @@ function eachBatch(batches: readonly PlannedBatch[]): readonly object[] {
 }
 
 /** The keys of a plan of one pour, in the order in which the command prints them. */
-function printedPour(pour: PourPlan, heightCurve: unknown) {
+function printedPour(pour: PourPlan) {
   const { parts, inserts, depthMm, cavityMl, cavityPlusMinusMl, cavityErrs } = pour;
   return {
     roomTemperatureC: pour.roomTemperatureC,
@@ -43,7 +43,6 @@ function printedPour(pour: PourPlan, heightCurve: unknown) {
     leftovers: pour.leftovers.map(({ group: _, ...leftover }) => leftover),
     times: pour.times,
     why: pour.why,
-    heightCurve,
   };
 }
 
@@ -59,10 +58,7 @@ export function printedPlan(
   more: readonly object[] = [],
 ): Readonly<Record<string, unknown>> {
   const { name, form, pours, together, buying, weight, times, warnings } = plan;
-  const curve = (pour: PourPlan): unknown =>
-    pour.kind === 'fills' ? (form?.heightCurve ?? []) : [];
   const printedPours = pours.map((pour, index) => {
-    const { heightCurve: _, ...keys } = printedPour(pour, undefined);
     return {
       name: pour.name,
       role: pour.role,
@@ -72,14 +68,14 @@ export function printedPlan(
       face: pour.face,
       joins: pour.joins,
       startsMin: times.startsMin[index],
-      ...keys,
+      ...printedPour(pour),
       warnings: pour.warnings,
       ...more[index],
     };
   });
   const [only, second] = pours;
   if (only !== undefined && second === undefined) {
-    const { leftovers, times: own, why, heightCurve, ...keys } = printedPour(only, curve(only));
+    const { leftovers, times: own, why, ...keys } = printedPour(only);
     return {
       name,
       ...keys,
@@ -88,7 +84,7 @@ export function printedPlan(
       times: own,
       why,
       warnings: warnings.map(unnamed),
-      heightCurve,
+      heightCurve: only.kind === 'fills' ? (form?.heightCurve ?? []) : [],
       weight,
       pours: printedPours,
       ...more[0],

@@ -4,6 +4,7 @@ import { useFieldArray } from 'react-hook-form';
 import { roomTemperatureRule } from '../../core/quantity/rules';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
+import { usePourPart } from '../../data/draft/pourInHand';
 import { emptyPart, type PartDraft } from '../../data/draft/partDraft';
 import { useDraftField } from '../../data/draft/useDraftField';
 import { ActionButton } from '../../ui/ActionButton';
@@ -21,12 +22,15 @@ import { PoursPanel } from './pours/PoursPanel';
 /** What is poured: name, room, the cavities, what stands in them, and how much more than they hold. */
 export function MeasureStep() {
   const name = useDraftField('name');
-  const temperature = useDraftField('room.temperature');
+  const [ownRoom] = usePourPart('room');
+  const { record, outdated, plan } = useOpenJob();
+  // With one pour there is one room: that of the pour where a file says it there.
+  const alone = plan !== undefined && plan.pours.length === 1 && ownRoom !== undefined;
+  const temperature = useDraftField(alone ? 'pours.0.room.temperature' : 'room.temperature');
   const parts = useFieldArray<JobDraft, 'measure.parts'>({ name: 'measure.parts' });
   const inserts = useFieldArray<JobDraft, 'measure.inserts'>({ name: 'measure.inserts' });
   const notice = useNotice();
   const router = useRouter();
-  const { record, outdated } = useOpenJob();
 
   const keep = (part: number | undefined): void =>
     router.push({

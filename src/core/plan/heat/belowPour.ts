@@ -13,6 +13,7 @@ import { joinsOf } from '../joinPours';
 import type { PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
+import { usualGapMin } from './usualGap';
 
 /** A pour that another one stands on, and how it was taken. */
 export interface BelowPour {
@@ -21,6 +22,8 @@ export interface BelowPour {
   readonly family: ResinFamily;
   /** How long before this pour its last layer was poured, h. */
   readonly beforeH: number;
+  /** A card between the two gives no time, and a usual one counts. */
+  readonly assumed: boolean;
   /** Followed with its own constants, or as resin that has cured and only takes up heat. */
   readonly as: 'reacting' | 'cured';
   /** Its layers, from the lowest. */
@@ -36,8 +39,6 @@ export interface PlannedBelow {
 
 /** After this long nothing is left that would warm what comes on top, h: ten days. */
 const curedAfterH = 240;
-/** Gaps where a card gives no time, min: as between layers. */
-const usualGapMin = { tacky: 12 * 60, scuff: 7 * 24 * 60 } as const;
 
 /** What stands for a resin that the model does not cover: it is only as heavy and as conducting as resin is. */
 const asSolid: Curing = { ...heatConstantsOf('casting-epoxy').curing, ratePerS: 0, heatJPerKg: 0 };
@@ -124,8 +125,16 @@ export function belowPour(
   const times = earlier.map(({ plan, pour: { said } }) =>
     layerTimes(plan, said.layers?.joint ?? 'tacky'),
   );
-  earlier.forEach((_, index) => {
+  // Pours below this one came at a time that no card gives.
+  let firstKnown = 0;
+  earlier.forEach(({ plan }, index) => {
     const join = joins[index + 1];
+    if (join?.waitMin === undefined) firstKnown = index + 1;
+    else if (
+      plan.layers.some(({ joint }, at) => at > 0 && joint?.earliestInRoomMin === undefined)
+    ) {
+      firstKnown = Math.max(firstKnown, index);
+    }
     const wait = join?.waitMin ?? usualGapMin[join?.school ?? 'tacky'];
     startsMin.push((startsMin[index] ?? 0) + (times[index]?.at(-1) ?? 0) + wait);
   });
@@ -159,6 +168,7 @@ export function belowPour(
             pour: lower.pour.index,
             family: card.family,
             beforeH,
+            assumed: index < firstKnown,
             as: isReacting ? 'reacting' : 'cured',
             layers,
           },

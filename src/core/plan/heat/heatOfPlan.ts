@@ -66,11 +66,7 @@ export interface HeatPlan {
 }
 
 /** An earlier pour under this one, at the moment this one is poured. */
-export interface BelowState {
-  readonly pour: number;
-  readonly family: ResinFamily;
-  readonly beforeH: number;
-  readonly as: BelowPour['as'];
+export interface BelowState extends Omit<BelowPour, 'layers'> {
   /** The least and the most cured place, and the warmest; undefined for what is taken as cured. */
   readonly alpha: { readonly least: number; readonly most: number } | undefined;
   readonly warmestC: number | undefined;
@@ -195,18 +191,13 @@ function statesOf(
   { record, domain }: PourHeat,
 ): readonly BelowState[] {
   let layer = 0;
-  return below.map(({ pour, family, beforeH, as, layers }) => {
+  return below.map(({ layers, ...told }) => {
     const cells = layers.flatMap((_, at) => [...(domain.belowCells[layer + at] ?? [])]);
     layer += layers.length;
-    if (as === 'cured') {
-      return { pour, family, beforeH, as, alpha: undefined, warmestC: undefined };
-    }
+    if (told.as === 'cured') return { ...told, alpha: undefined, warmestC: undefined };
     const alphas = cells.map((cell) => record.alphas[cell]!);
     return {
-      pour,
-      family,
-      beforeH,
-      as,
+      ...told,
       alpha: { least: Math.min(...alphas), most: Math.max(...alphas) },
       warmestC: Math.max(...cells.map((cell) => record.temperaturesC[cell]!)),
     };

@@ -5,6 +5,7 @@ import type { PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { heatPlaceOf, type HeatAssumption, type HeatPlace } from './heatPlace';
 import type { HeatForm } from './heatShapeOf';
+import { usualGapMin } from './usualGap';
 
 /** A job's pour for the heat model. */
 export interface JobSetting extends Omit<HeatPlace, 'setting'> {
@@ -13,10 +14,6 @@ export interface JobSetting extends Omit<HeatPlace, 'setting'> {
 
 /** Deeper than this nobody pours, and the model says nothing of it. */
 const deepestMm = 1000;
-
-const dayMin = 24 * 60;
-/** Gaps between layers where the card gives no time: a tacky window, and hard enough to scuff, min. */
-const usualGapMin = { tacky: 12 * 60, scuff: 7 * dayMin } as const;
 
 /** Depths of the layers in the part that counts, and when each is poured. */
 function layersOf(

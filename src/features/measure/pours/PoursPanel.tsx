@@ -45,15 +45,19 @@ export function PoursPanel({ onPour }: { readonly onPour: (index: number) => voi
     const before = getValues('pours');
     const gone = before[pourIndex];
     const left = before.filter((_, at) => at !== pourIndex);
-    const room = getValues('room');
+    const { room, heat } = getValues();
     const [only] = left;
-    // Alone again, it fills all of the form, and its room is the room of the job.
-    if (left.length === 1 && only?.room !== undefined) setValue('room', only.room);
+    // Alone again, it fills all of the form, and its room is the room of the job: the day was of the other one.
+    if (left.length === 1 && only?.room !== undefined) {
+      setValue('room', only.room);
+      if (heat?.day !== undefined) setValue('heat', { ...heat, day: undefined });
+    }
     put(left.length === 1 ? left.map(alone) : left, Math.max(0, pourIndex - 1));
     notice({
       text: `Removed ${gone?.name ?? 'the pour'}`,
       undo: async () => {
         setValue('room', room);
+        setValue('heat', heat);
         put(before, pourIndex);
       },
     });
