@@ -63,6 +63,12 @@ test('another resin from here up: two fills that meet, and a warning where they 
   await expect(pours).toContainText(figure('0 mm to 20 mm'));
   await type(editor.getByLabel(/^Up to/), '18 mm');
   await expect(page.getByText(figure('Nothing is poured between 18 mm and 20 mm'))).toBeVisible();
+  // The upper one is not in hand: its row tells what the lower one takes from it.
+  await type(editor.getByLabel(/^Up to/), '25 mm');
+  await expect(pours.getByRole('radio').nth(1)).toContainText(
+    figure('pour 1 fills from 0 mm to 25 mm already'),
+  );
+  await expect(editor.getByRole('alert')).toHaveCount(0);
 });
 
 test('stone chips: what to weigh, and no more than a heap of them packs', async ({ page }) => {

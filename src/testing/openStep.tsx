@@ -113,6 +113,8 @@ export const choose = (name: string | RegExp, place?: string): void =>
   void fireEvent.click(withWords('radio', name, place));
 export const press = (name: string | RegExp, place?: string): void =>
   void fireEvent.click(withWords('button', name, place));
+/** What is offered after a removal, under the step. */
+export const undo = (): void => void fireEvent.click(screen.getByText('Undo'));
 export const turn = (name: string | RegExp, place?: string): void =>
   void fireEvent.click(withWords('checkbox', name, place));
 export function type(label: string, text: string, place?: string): void {

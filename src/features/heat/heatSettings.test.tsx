@@ -1,3 +1,4 @@
+import { demoResins } from '../../data/demo/demoCards';
 import { choose, openStep, press, says, textOf, turn, type } from '../../testing/openStep';
 import { HeatSettings } from './HeatSettings';
 
@@ -76,4 +77,21 @@ test('a floor of another material has a thickness; as usual it has none', async 
   press(/^Form/);
   type('Its sides: how thick', '25');
   await saved(({ heat }) => expect(heat?.side).toEqual({ material: 'timber', thickness: '25 mm' }));
+});
+
+test('a pour in another room has its own temperature and no day of the job', async () => {
+  const resin = demoResins.find(({ id }) => id === 'demo-slow-clear');
+  const { saved } = await openStep(<HeatSettings />, {
+    version: 2,
+    heat: { day: { lowest: '16 °C', highest: '24 °C' } },
+    pours: [
+      { overage: '10 %', resin, fills: { to: '10 mm' }, room: { temperature: '27 °C' } },
+      { overage: '10 %', resin, fills: { from: '10 mm' } },
+    ],
+  });
+  await says('27 °C, still air', 'heat-room');
+  press(/^Room and air/);
+  expect(textOf('heat-room')).not.toContain('The room changes over the day');
+  type('Room of this pour', '30');
+  await saved(({ pours }) => expect(pours[0]?.room).toEqual({ temperature: '30 °C' }));
 });

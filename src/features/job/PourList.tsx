@@ -8,6 +8,7 @@ import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
 import { sayMl } from '../../words/figures';
 import { sayPlace, sayPour } from '../../words/pours';
+import { sayProblem } from '../../words/problems';
 import { sayResin } from '../../words/sheet';
 
 interface PourListProps {
@@ -19,7 +20,7 @@ interface PourListProps {
 /** The pours of a job in working order; the one in hand is what the steps are about. Nothing where there is one. */
 export function PourList({ onPour, choosing }: PourListProps) {
   const colours = useColours();
-  const { plan, pourIndex, outdated } = useOpenJob();
+  const { plan, pourIndex, outdated, problems } = useOpenJob();
   if (plan === undefined || plan.pours.length < 2) return null;
   return (
     <View
@@ -30,6 +31,10 @@ export function PourList({ onPour, choosing }: PourListProps) {
     >
       {plan.pours.map((pour, index) => {
         const inHand = index === pourIndex;
+        // What is wrong with the pour in hand stands at its fields; of another, nothing else would tell.
+        const problem = inHand
+          ? undefined
+          : problems.find(({ field }) => field.startsWith(`pours[${index}]`));
         return (
           <TouchableRipple
             key={pour.id}
@@ -51,6 +56,11 @@ export function PourList({ onPour, choosing }: PourListProps) {
                 <Words size="small" colour="inkSoft">
                   {sayPlace(pour, plan)} · {sayResin(pour)}
                 </Words>
+                {problem && (
+                  <Words size="small" colour="stop" role="alert">
+                    {sayProblem(problem)}
+                  </Words>
+                )}
               </View>
             </View>
           </TouchableRipple>
