@@ -1,12 +1,12 @@
-import type { ChoiceOrder, Fit, ResinChoice } from '../core/plan/chooseResin';
+import { sayCoded, type Sentences } from '../core/codes/coded';
+import type { ChoiceCodes, ChoiceOrder, Fit, ResinChoice } from '../core/plan/chooseResin';
 import type { Warning } from '../core/plan/planTypes';
 import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayMoney, sayPercent, sayTime } from './figures';
 import { clarityNames } from './names';
-import { familyOf, type ResinFamily } from '../core/resin/families';
-import { hasHeat } from '../core/resin/families';
+import { familyOf, hasHeat } from '../core/resin/families';
 import { sayPeakAbout } from './heat';
-import { saidCodes, sayProblem } from './problems';
+import { sayProblem } from './problems';
 import { sayWarning } from './warnings';
 
 /** What the choices are ordered by, in words: the rule stands over the list. */
@@ -25,32 +25,42 @@ export const orderRules: Readonly<Record<ChoiceOrder, string>> = {
   clearest: 'The clearest by its card, then the fewest layers, then the thinnest.',
 };
 
-const short = {
-  'deeper-than-label': (data: Fit['data']) =>
-    `Too deep: ${sayMm(Number(data['depthMm']))}, the label says ${sayMm(Number(data['greatestDepthMm']))}.`,
-  'deeper-than-room': (data: Fit['data']) =>
-    `Too deep for this room: ${sayMm(Number(data['depthMm']))}, it takes about ${sayMm(Number(data['roomMm']))}.`,
-  'thinner-than-least': (data: Fit['data']) =>
-    `Too thin to warm itself: ${sayMm(Number(data['depthMm']))}, it wants ${sayMm(Number(data['leastDepthMm']))}.`,
-  'under-least-batch': (data: Fit['data']) =>
-    `Less than the maker's least batch: ${sayMl(Number(data['surplusMl']))} would be left over.`,
-  'not-for-moulds': (data: Fit['data']) =>
-    `${familyOf(data['family'] as ResinFamily).name} makes no mould: take a silicone.`,
+const againstIt: Sentences<ChoiceCodes> = {
+  'not-for-moulds': ({ family }) => `${familyOf(family).name} makes no mould: take a silicone.`,
   'not-for-castings': () => 'Silicone is for moulds.',
-  'too-thick-for-detail': (data: Fit['data']) =>
-    `Too thick for fine detail: ${formatPlain(Number(data['viscosityMPaS']), 0)} mPa·s, ${formatPlain(Number(data['limitMPaS']), 0)} at the most.`,
-  'too-thin-for-glitter': (data: Fit['data']) =>
-    `Too thin for glitter, which sinks: ${formatPlain(Number(data['viscosityMPaS']), 0)} mPa·s, ${formatPlain(Number(data['limitMPaS']), 0)} at the least.`,
+  'too-thick-for-detail': ({ viscosityMPaS, limitMPaS }) =>
+    `Too thick for fine detail: ${formatPlain(viscosityMPaS, 0)} mPa·s, ${formatPlain(limitMPaS, 0)} at the most.`,
+  'too-thin-for-glitter': ({ viscosityMPaS, limitMPaS }) =>
+    `Too thin for glitter, which sinks: ${formatPlain(viscosityMPaS, 0)} mPa·s, ${formatPlain(limitMPaS, 0)} at the least.`,
   'no-light-through-pigment': () => 'Pigment keeps the lamp out: it may never cure.',
-} as const;
+  'under-least-batch': ({ surplusMl }) =>
+    `Less than the maker's least batch: ${sayMl(surplusMl)} would be left over.`,
+};
 
-const isShort = (code: string): code is keyof typeof short => code in short;
+/** A warning of a plan as it is said of one choice among many: shorter, where it says much. */
+function sayShort(warning: Warning): string {
+  switch (warning.code) {
+    case 'deeper-than-label':
+      return `Too deep: ${sayMm(warning.data.depthMm)}, the label says ${sayMm(warning.data.greatestDepthMm)}.`;
+    case 'deeper-than-room':
+      return `Too deep for this room: ${sayMm(warning.data.depthMm)}, it takes about ${sayMm(warning.data.roomMm)}.`;
+    case 'thinner-than-least':
+      return `Too thin to warm itself: ${sayMm(warning.data.depthMm)}, it wants ${sayMm(warning.data.leastDepthMm)}.`;
+    default:
+      return sayWarning(warning);
+  }
+}
 
 /** Why a resin does not fit, or what to mind. */
-export function sayFit({ code, data }: Fit): string {
-  if (isShort(code)) return short[code](data);
-  if (saidCodes.includes(code)) return sayProblem({ code, data, value: undefined });
-  return sayWarning({ code, severity: 'warn', data } as Warning);
+export function sayFit(fit: Fit): string {
+  switch (fit.from) {
+    case 'choice':
+      return sayCoded(againstIt, fit);
+    case 'plan':
+      return sayShort(fit.warning);
+    case 'refusal':
+      return sayProblem(fit.problem);
+  }
 }
 
 /** The figures of a choice by what they are; a dash where the card does not say. */

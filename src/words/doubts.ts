@@ -1,4 +1,4 @@
-import type { Doubt } from '../core/measure/doubt';
+import type { ByRule, Doubt } from '../core/measure/doubt';
 import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayPercent } from './figures';
 import { fieldNames } from './names';
@@ -18,49 +18,48 @@ export function sayPlusMinus({ plusMinusMl, errs }: Told): string {
 }
 
 /** Where the doubt of a measurement comes from. */
-export function sayDoubt({ rule, data }: Pick<Doubt, 'rule' | 'data'>): string {
-  const ml = (key: string): string => sayMl(Number(data[key]));
+export function sayDoubt({ rule, data }: ByRule): string {
   switch (rule) {
     case 'as-given':
       return 'As you gave it; nothing was measured here.';
     case 'reading': {
-      const most = fieldNames[String(data['most'])]?.toLowerCase();
+      const most = data.most === undefined ? undefined : fieldNames[data.most]?.toLowerCase();
       const from = most === undefined ? '' : ` Most of it comes from the ${most}.`;
-      return `The tape is read to ${sayMm(Number(data['stepMm']))}, so each length may be half of that off.${from}`;
+      return `The tape is read to ${sayMm(data.stepMm)}, so each length may be half of that off.${from}`;
     }
     case 'stations':
-      return `${ml('curveMl')} from how the edge bends between ${String(data['stations'])} stations, ${ml('readingMl')} from reading the tape.`;
+      return `${sayMl(data.curveMl)} from how the edge bends between ${data.stations} stations, ${sayMl(data.readingMl)} from reading the tape.`;
     case 'two-stations':
       return 'Two stations say nothing of the edge between them; live edges stray by a tenth.';
     case 'rectangles':
       return 'Rectangles cover more than the cavity. An oval inside them would fill 79 %; the narrowest widths would say it better.';
     case 'rectangles-narrowest':
-      return `Rectangles cover more than the cavity: up to ${ml('highMl')}, by its narrowest widths.`;
+      return `Rectangles cover more than the cavity: up to ${sayMl(data.highMl)}, by its narrowest widths.`;
     case 'traced':
       return (
-        `${ml('tapsMl')} from setting points (one ${data['by'] === 'grid' ? 'twentieth of a square' : `pixel is ${formatPlain(Number(data['mmPerPx']), 2)}\u00a0mm`}), ` +
-        `${ml('scaleMl')} from the scale, ${ml('depthMl')} from the depth.`
+        `${sayMl(data.tapsMl)} from setting points (one ${data.by === 'grid' ? 'twentieth of a square' : `pixel is ${formatPlain(data.mmPerPx, 2)}\u00a0mm`}), ` +
+        `${sayMl(data.scaleMl)} from the scale, ${sayMl(data.depthMl)} from the depth.`
       );
     case 'drawn':
-      return `The outline is taken as drawn; the depth is read to ${sayMm(Number(data['stepMm']))}.`;
+      return `The outline is taken as drawn; the depth is read to ${sayMm(data.stepMm)}.`;
     case 'mesh-as-drawn':
       return 'The mesh is closed and taken as drawn.';
     case 'mesh-holes':
       return 'The mesh has holes, closed flat here; what is missing could bulge.';
     case 'wet-scale':
-      return `Drops and the curve of the water at the rim. Water at ${formatPlain(Number(data['waterC']), 1)}\u00a0°C weighs ${formatPlain(Number(data['densityGPerMl']), 4)}\u00a0g/ml.`;
+      return `Drops and the curve of the water at the rim. Water at ${formatPlain(data.waterC, 1)}\u00a0°C weighs ${formatPlain(data.densityGPerMl, 4)}\u00a0g/ml.`;
     case 'wet-jug':
-      return `A jug is read to about ${sayPercent(Number(data['jugShare']))}. Weighing the water is better.`;
+      return `A jug is read to about ${sayPercent(data.jugShare)}. Weighing the water is better.`;
     case 'dry-jug':
     case 'dry-weight':
-      return `Grain lies ${sayPercent(Number(data['packingShare']))} looser or denser each time, and bridges corners: the cavity holds rather more where detail is fine.`;
+      return `Grain lies ${sayPercent(data.packingShare)} looser or denser each time, and bridges corners: the cavity holds rather more where detail is fine.`;
     case 'weighed':
-      return `The density is taken to be right to ${sayPercent(Number(data['densityShare']))}.`;
+      return `The density is taken to be right to ${sayPercent(data.densityShare)}.`;
     case 'displaced':
-      return `Both levels are read to about ${ml('readingMl')}. Air that clings to the piece reads as piece.`;
+      return `Both levels are read to about ${sayMl(data.readingMl)}. Air that clings to the piece reads as piece.`;
     case 'covered':
       return 'The face is as sure as the form that it is of; its thickness is what you chose.';
     case 'mould':
-      return `As it was measured for ${String(data['name'])}.`;
+      return `As it was measured for ${data.name}.`;
   }
 }

@@ -1,3 +1,4 @@
+import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { CureMarks } from '../core/thermal/cureMarks';
 import type { HeatPlan, PlannedHeat } from '../core/plan/heat/heatOfPlan';
 import {
@@ -104,7 +105,7 @@ test('a form that will not bear it', () => {
   expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bears 75 °C');
 });
 
-test.each([
+test.each<[HeatAdvice['code'], HeatAdvice['data'], string]>([
   ['cooler-room', { byK: 4, roomC: 19 }, 'Room 4 K cooler, 19 °C: 12 K less, about 50 °C'],
   ['fan', {}, 'A fan until it has peaked: 12 K less, about 50 °C'],
   ['blocks', {}, 'The form raised on blocks: 12 K less, about 50 °C'],
@@ -112,11 +113,12 @@ test.each([
   ['resin', { name: 'Slower' }, 'Slower instead: 12 K less, about 50 °C'],
   [
     'mould',
-    { solid: 'aluminium', thicknessMm: 3 },
+    { solid: 'aluminium', thicknessMm: 3, whole: false },
     'A floor of aluminium, 3 mm: 12 K less, about 50 °C',
   ],
-] as const)('advice: %s', (code, data, text) => {
-  expect(plain(sayAdvice({ code, data, peakC: 50, lessK: 12 }, 'deep-pour-epoxy'))).toBe(text);
+])('advice: %s', (code, data, text) => {
+  const advice = { code, data, peakC: 50, lessK: 12 } as HeatAdvice;
+  expect(plain(sayAdvice(advice, 'deep-pour-epoxy'))).toBe(text);
 });
 
 test('how far a runaway goes is not told, whatever it is told beside', () => {

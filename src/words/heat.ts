@@ -8,7 +8,7 @@ import { formatPlain } from '../core/quantity/format';
 import { runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
-import { familyOf, type HeatFamily, type ResinFamily } from '../core/resin/families';
+import { familyOf, type HeatFamily } from '../core/resin/families';
 import type { Underside } from '../core/thermal/heatSchema';
 import type { Seal, SolidKind } from '../core/thermal/solids';
 import { sayG, sayMm, sayTime } from './figures';
@@ -104,25 +104,26 @@ export const sealNames: Readonly<Record<Seal, string>> = {
 };
 
 /** What would bring the peak down, and by how much. */
-export function sayAdvice({ code, peakC, lessK, data }: HeatAdvice, family: HeatFamily): string {
+export function sayAdvice(advice: HeatAdvice, family: HeatFamily): string {
+  const { peakC, lessK } = advice;
   // How far a runaway goes is not told, so neither is by how much less.
   const to =
     peakC > runawayC(family)
       ? `cooler, but still ${sayPeakAbout(family, peakC)}`
       : `${sayKelvin(lessK)} less, ${sayPeakAbout(family, peakC)}`;
-  switch (code) {
+  switch (advice.code) {
     case 'cooler-room':
-      return `Room ${sayKelvin(Number(data['byK']))} cooler, ${sayDegrees(Number(data['roomC']))}: ${to}`;
+      return `Room ${sayKelvin(advice.data.byK)} cooler, ${sayDegrees(advice.data.roomC)}: ${to}`;
     case 'fan':
       return `A fan until it has peaked: ${to}`;
     case 'blocks':
       return `The form raised on blocks: ${to}`;
     case 'one-more-layer':
-      return `${String(data['layers'])} layers, ${sayHours(Number(data['gapH']))} apart: ${to}`;
+      return `${advice.data.layers} layers, ${sayHours(advice.data.gapH)} apart: ${to}`;
     case 'resin':
-      return `${String(data['name'])} instead: ${to}`;
+      return `${advice.data.name} instead: ${to}`;
     case 'mould':
-      return `A ${data['whole'] === 1 ? 'form' : 'floor'} of ${saySolid[data['solid'] as SolidKind].toLowerCase()}, ${sayMm(Number(data['thicknessMm']))}: ${to}`;
+      return `A ${advice.data.whole ? 'form' : 'floor'} of ${saySolid[advice.data.solid].toLowerCase()}, ${sayMm(advice.data.thicknessMm)}: ${to}`;
   }
 }
 
@@ -185,11 +186,11 @@ export function sayBelow({ below }: HeatPlan, nameOf: (pour: number) => string):
     .join(' ');
 }
 
-export function sayNoHeat({ code, data }: NoHeat): string {
-  if (code === 'no-depth') {
+export function sayNoHeat(heat: NoHeat): string {
+  if (heat.code === 'no-depth') {
     return 'A known amount has no depth. Measure the cavity, and its heat is told.';
   }
-  const name = familyOf(data['family'] as ResinFamily).name;
+  const name = familyOf(heat.data.family).name;
   return `${name} does not warm itself in a way that is worth working out.`;
 }
 

@@ -1,4 +1,4 @@
-import type { CoveredFace, PourRole } from '../core/job/coversSchema';
+import type { CoveredFace, PourRole } from '../core/job/pourChoices';
 import type { JobWarning, Plan, PourJoint, PourPlan } from '../core/plan/planTypes';
 import { sayC, sayMm, sayTime } from './figures';
 import { coatFaceNames } from './names';

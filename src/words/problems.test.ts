@@ -1,8 +1,9 @@
+import type { ProblemCode, ProblemCodes } from '../core/codes/problems/problemCodes';
 import { sayProblem } from './problems';
 
-const length = { expected: ['length'], example: '300 mm' };
+const length = { expected: ['length'], example: '300 mm' } as const;
 
-test.each([
+test.each<[ProblemCode, ProblemCodes[ProblemCode], unknown, string]>([
   ['missing', {}, undefined, 'This is missing.'],
   ['missing', { example: '21 °C' }, undefined, 'This is missing. Write it like 21 °C.'],
   ['empty', length, '', 'Nothing here yet. Write it like 300 mm.'],

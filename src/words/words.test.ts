@@ -1,6 +1,4 @@
 import { planOne, readOne } from '../testing/planOne';
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
 import {
   densityRule,
@@ -9,7 +7,7 @@ import {
   roomTemperatureRule,
   volumeRule,
 } from '../core/quantity/rules';
-import { saidCodes, sayProblem } from './problems';
+import { sayProblem } from './problems';
 import { sayReadBack } from './readBack';
 import { sayReason } from './reasons';
 import { sheetText } from './sheet';
@@ -18,26 +16,8 @@ import { sayWarning } from './warnings';
 const job = readOne(exampleFile);
 const plan = planOne(job);
 
-function codesInCore(folder: string): string[] {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    const path = join(folder, entry.name);
-    if (entry.isDirectory()) return codesInCore(path);
-    if (!entry.name.endsWith('.ts') || entry.name.endsWith('.test.ts')) return [];
-    const source = readFileSync(path, 'utf8');
-    return [
-      ...source.matchAll(/(?:InputError\(\s*|refusal\(context, |refuse\()'([a-z0-9-]+)'/g),
-    ].map(([, code = '']) => code);
-  });
-}
-
-test('every code that the core can refuse with has a sentence', () => {
-  const codes = new Set(codesInCore(join(__dirname, '../core')));
-  expect(codes.size).toBeGreaterThan(15);
-  expect([...codes].filter((code) => !saidCodes.includes(code))).toEqual([]);
-});
-
 test('a refusal says what is wrong and what would be right', () => {
-  const data = { expected: ['length'], found: 'area', example: '300 mm' };
+  const data = { expected: ['length'], found: 'area', example: '300 mm' } as const;
   expect(sayProblem({ code: 'wrong-kind', value: '3 m2', data })).toBe(
     'That is an area; this wants a length. Write it like 300 mm.',
   );

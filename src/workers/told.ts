@@ -9,15 +9,15 @@ export async function told<T>(work: () => Promise<T>): Promise<Told<T>> {
     return { value: await work() };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    const { code, field, value, data } = error;
-    const plain = typeof value === 'object' ? undefined : value;
-    return { problem: { code, field, value: plain, data } };
+    const { value } = error;
+    return {
+      problem: { ...error.asProblem(), value: typeof value === 'object' ? undefined : value },
+    };
   }
 }
 
 /** The answer of a worker, or its problem thrown as the core throws it. */
 export function heard<T>(answer: Told<T>): T {
   if ('value' in answer) return answer.value;
-  const { code, value, data, field } = answer.problem;
-  throw new InputError(code, value, data, field);
+  throw InputError.of(answer.problem);
 }

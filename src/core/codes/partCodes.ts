@@ -1,4 +1,4 @@
-type Nothing = Readonly<Record<never, never>>;
+import type { Nothing } from './problems/problemData';
 
 /** What measuring a part gives cause to say, with its data; mm and ml. */
 export interface PartCodes {

@@ -1,7 +1,6 @@
-import type { ProblemData } from '../problem';
+import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
+import type { Nothing } from './problems/problemData';
 import type { ResinFamily } from '../resin/families';
-
-type Nothing = Readonly<Record<never, never>>;
 
 /** Which layer of how many, counted from 1, and of which resin. */
 type OfLayer = {
@@ -20,7 +19,7 @@ export interface PlanCodes {
   };
   'thinner-than-least': OfLayer & { readonly leastDepthMm: number };
   /** `because` is the code of the problem that it came from; the rest is that problem's data. */
-  'room-depth-unknown': ProblemData & { readonly because: string };
+  'room-depth-unknown': ProblemCodes[ProblemCode] & { readonly because: ProblemCode };
   'scale-too-coarse': { readonly stepG: number; readonly ratioError: number };
   'over-container': { readonly batchMl: number; readonly limitMl: number };
   'over-pot-life': { readonly workingMin: number; readonly potLifeMin: number };

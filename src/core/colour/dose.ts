@@ -1,4 +1,5 @@
-import { InputError, type ProblemData } from '../problem';
+import type { ColourProblems } from '../codes/problems/colourProblems';
+import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
 import { doseRule, lengthRule, massRule } from '../quantity/rules';
 import type { ResinFamily } from '../resin/families';
@@ -89,7 +90,12 @@ export function refuseSpoilers(
     if (pigmentRules[kind].suits.has(family)) continue;
     throw new InputError('pigment-wrong-family', kind, { kind, family }, `${at}.kind`);
   }
-  const over = (share: number, limit: number, at: string, more: ProblemData): void => {
+  const over = (
+    share: number,
+    limit: number,
+    at: string,
+    more: Omit<ColourProblems['pigment-over-limit'], 'share' | 'limit'>,
+  ): void => {
     if (share <= limit * (1 + 1e-9)) return;
     throw new InputError('pigment-over-limit', share, { share, limit, ...more }, `${at}.share`);
   };

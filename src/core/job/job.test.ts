@@ -78,7 +78,7 @@ describe('a job of version 1', () => {
     expect(fieldInVersion1('pours[0]')).toBe('');
     expect(() =>
       asVersion1(() => {
-        throw new InputError('x', 1, {}, 'pours[0].resin');
+        throw new InputError('no-name', 1, {}, 'pours[0].resin');
       }),
     ).toThrow(expect.objectContaining({ field: 'resin' }));
     expect(() =>

@@ -8,7 +8,8 @@ import { needed } from '../schema/needed';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
-import { coversSchema, fillsSchema, pourRoles } from './coversSchema';
+import { coversSchema, fillsSchema } from './coversSchema';
+import { pourRoles } from './pourChoices';
 import { jobKeys, measureKeys, placeKeys, roomOfJob, roomOfPour } from './jobKeys';
 import { pourKeys } from './pourKeys';
 

@@ -24,6 +24,6 @@ export function asVersion1<T>(work: () => T): T {
     return work();
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    throw new InputError(error.code, error.value, error.data, fieldInVersion1(error.field));
+    throw error.at(fieldInVersion1(error.field));
   }
 }

@@ -6,7 +6,7 @@ import { readResin, type ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 import { withHardener } from '../resin/withHardener';
 import type { Shelf } from '../plan/planTypes';
-import type { PourRole } from './coversSchema';
+import type { PourRole } from './pourChoices';
 import { fieldInJob, jobPour, type JobPour } from './jobPour';
 import type { Job, Measure, Pour } from './jobSchema';
 
@@ -147,6 +147,6 @@ export function ofPour<T>(pour: Pour, index: number, work: () => T): T {
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     const field = fieldInJob(pour, index, error.field);
-    throw new InputError(error.code, error.value, error.data, field);
+    throw error.at(field);
   }
 }

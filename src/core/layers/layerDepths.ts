@@ -1,3 +1,4 @@
+import type { LayerProblems } from '../codes/problems/layerProblems';
 import { InputError } from '../problem';
 import { roundUpWhole } from '../quantity/round';
 import type { LayerStyle } from './layersSchema';
@@ -17,7 +18,11 @@ const hairMm = 1e-6;
  * No number of layers keeps both limits: the nearest depths that would.
  * @returns `lowerMm` and `upperMm` where there are such, and how many layers each takes
  */
-function waysOut(depthMm: number, takesMm: number, leastMm: number): Record<string, number> {
+function waysOut(
+  depthMm: number,
+  takesMm: number,
+  leastMm: number,
+): Omit<LayerProblems['no-layer-split'], 'depthMm' | 'takesMm' | 'leastMm'> {
   const most = Math.floor(depthMm / leastMm + hairMm);
   return {
     // As many layers as still have their least depth can be full.

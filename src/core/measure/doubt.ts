@@ -1,40 +1,60 @@
-import type { ProblemData } from '../problem';
+import type { Nothing } from '../codes/problems/problemData';
 
 /** Which way a method errs: a fill with grain reads low, rectangles laid over a cavity read high. */
 export type Errs = 'low' | 'high' | 'either';
 
+/** The rules that a doubt comes from, with the figures that went in; ml, mm, °C, g/ml and shares of 1. */
+export interface DoubtRules {
+  'as-given': Nothing;
+  /** `most` is the field that most of it comes from. */
+  reading: { readonly stepMm: number; readonly most?: string | undefined };
+  stations: {
+    readonly curveMl: number;
+    readonly readingMl: number;
+    readonly stations: number;
+  };
+  'two-stations': Nothing;
+  rectangles: Nothing;
+  'rectangles-narrowest': { readonly highMl: number };
+  traced: {
+    readonly tapsMl: number;
+    readonly scaleMl: number;
+    readonly depthMl: number;
+    readonly by: string;
+    readonly mmPerPx: number;
+  };
+  drawn: { readonly stepMm: number };
+  'mesh-as-drawn': Nothing;
+  'mesh-holes': Nothing;
+  'wet-scale': { readonly waterC: number; readonly densityGPerMl: number };
+  'wet-jug': { readonly jugShare: number };
+  'dry-jug': { readonly packingShare: number };
+  'dry-weight': { readonly packingShare: number };
+  weighed: { readonly densityShare: number };
+  displaced: { readonly readingMl: number };
+  mould: { readonly name: string };
+  covered: { readonly areaMm2: number; readonly thicknessMm: number };
+}
+
+export type DoubtRule = keyof DoubtRules;
+
+/** A rule, for a sentence, with its data. */
+export type ByRule<Rule extends DoubtRule = DoubtRule> = {
+  [R in Rule]: { readonly rule: R; readonly data: DoubtRules[R] };
+}[Rule];
+
 /** How sure a volume is, and why. */
-export interface Doubt {
+export type Doubt = ByRule & {
   /** Half the width of the band; for a method that errs to one side, how far it may be off to that side. */
   readonly plusMinusMl: number;
   readonly errs: Errs;
-  /** The rule that gave it, for a sentence. */
-  readonly rule: DoubtRule;
-  readonly data: ProblemData;
-}
-
-export type DoubtRule =
-  | 'as-given'
-  | 'reading'
-  | 'stations'
-  | 'two-stations'
-  | 'rectangles'
-  | 'rectangles-narrowest'
-  | 'traced'
-  | 'drawn'
-  | 'mesh-as-drawn'
-  | 'mesh-holes'
-  | 'wet-scale'
-  | 'wet-jug'
-  | 'dry-jug'
-  | 'dry-weight'
-  | 'weighed'
-  | 'displaced'
-  | 'mould'
-  | 'covered';
+};
 
 /** A volume that somebody states and nobody measures here. */
 export const asGiven: Doubt = { plusMinusMl: 0, errs: 'either', rule: 'as-given', data: {} };
+
+/** Where a doubt comes from, without what it comes to. */
+export const ruleOf = ({ plusMinusMl: _, errs: __, ...rule }: Doubt): ByRule => rule;
 
 /** Independent doubts together: the root of the sum of their squares. */
 export function rootSumSquare(values: readonly number[]): number {

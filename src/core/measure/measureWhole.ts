@@ -1,4 +1,4 @@
-import { errsTogether, rootSumSquare, type Doubt } from './doubt';
+import { errsTogether, rootSumSquare, ruleOf, type ByRule, type Doubt } from './doubt';
 import type { Faces } from './form/faces';
 import { combinedSlabs, type PlacedSlabs } from './form/slabs';
 import { solidOfSlabs } from './form/solidOfSlabs';
@@ -24,7 +24,7 @@ export interface MeasuredPart {
   readonly plusMinusMl: number;
   readonly errs: Doubt['errs'];
   /** The rule that the doubt comes from, with its figures for one. */
-  readonly doubt: Pick<Doubt, 'rule' | 'data'>;
+  readonly doubt: ByRule;
   readonly depthMm: number | undefined;
   readonly outline: readonly WidthAtHeight[];
   readonly detail: MeasureDetail | undefined;
@@ -125,7 +125,7 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
       ml: solid.volumeMl * part.count,
       plusMinusMl: doubt.plusMinusMl * part.count,
       errs: doubt.errs,
-      doubt: { rule: doubt.rule, data: doubt.data },
+      doubt: ruleOf(doubt),
       depthMm: solid.depthMm,
       outline: solid.outline,
       detail,

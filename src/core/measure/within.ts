@@ -7,6 +7,6 @@ export function within<T>(place: string, measure: () => T): T {
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     const field = error.field === '' ? place : `${place}.${error.field}`;
-    throw new InputError(error.code, error.value, error.data, field);
+    throw error.at(field);
   }
 }

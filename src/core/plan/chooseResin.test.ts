@@ -59,7 +59,7 @@ test('one row for each resin and hardener, with its own figures', () => {
 test('what does not fit says why', () => {
   expect(named('Only thick')).toMatchObject({
     fits: false,
-    reasons: [{ code: 'thinner-than-least', severity: 'no' }],
+    reasons: [{ from: 'plan', severity: 'no', warning: { code: 'thinner-than-least' } }],
   });
   expect(named('Rubber')?.reasons).toContainEqual(
     expect.objectContaining({ code: 'not-for-castings', severity: 'no' }),
@@ -82,15 +82,13 @@ test('wants and colours rule resins out', () => {
   const of = (more: Partial<OneJob>) =>
     chooseForOne({ ...job, ...more }, { resins: [uv], moulds: [] })[0];
   expect(of({})?.fits).toBe(true);
-  expect(of({ wants: ['glitter'] })?.reasons.map(({ code }) => code)).toContain(
-    'too-thin-for-glitter',
-  );
-  expect(of({ tint: { share: '0.1 %' } })?.reasons.map(({ code }) => code)).toContain(
-    'no-light-through-pigment',
-  );
+  expect(of({ wants: ['glitter'] })?.reasons).toMatchObject([{ code: 'too-thin-for-glitter' }]);
+  expect(of({ tint: { share: '0.1 %' } })?.reasons).toMatchObject([
+    { code: 'no-light-through-pigment' },
+  ]);
   const thick = { ...uv, viscosity: '3 Pa·s' };
   const [row] = chooseForOne({ ...job, wants: ['fine-detail'] }, { resins: [thick], moulds: [] });
-  expect(row?.reasons.map(({ code }) => code)).toContain('too-thick-for-detail');
+  expect(row?.reasons).toMatchObject([{ code: 'too-thick-for-detail' }]);
 });
 
 test('a pot life shorter than the stirring is a reason, not an end', () => {
@@ -98,7 +96,7 @@ test('a pot life shorter than the stirring is a reason, not an end', () => {
   expect(chooseForOne(job, { resins: [flash], moulds: [] })[0]).toMatchObject({
     fits: false,
     layers: undefined,
-    reasons: [{ code: 'pot-life-too-short', severity: 'no' }],
+    reasons: [{ severity: 'no', problem: { code: 'pot-life-too-short' } }],
   });
 });
 

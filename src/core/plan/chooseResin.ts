@@ -1,7 +1,9 @@
 import { jobPour, type JobPour } from '../job/jobPour';
 import type { Job, Pour } from '../job/jobSchema';
 import { resolveJob } from '../job/resolveJob';
-import { InputError, type ProblemData } from '../problem';
+import type { Coded } from '../codes/coded';
+import type { Nothing } from '../codes/problems/problemData';
+import { InputError, type Problem } from '../problem';
 import { readResin, type ReadResin } from '../resin/readResin';
 import { clarities, type Clarity, type Resin } from '../resin/resinSchema';
 import { hardenerNames, withHardener } from '../resin/withHardener';
@@ -9,18 +11,27 @@ import { familyOf, type ResinFamily } from '../resin/families';
 import { belowPour, type PlannedBelow } from './heat/belowPour';
 import { planResolved } from './planJob';
 import { planPour } from './planPour';
-import type { PourPlan, Shelf } from './planTypes';
+import type { PourPlan, Shelf, Warning, WarningCode } from './planTypes';
 import { pouredForms, type FormOfPour } from './pouredForm';
 import { lotWarnings } from './warnings';
 import { buyingOf } from '../stock/buying';
 
-/** Why a resin does not fit a job, or fits with a thought. */
-export interface Fit {
-  /** A code of a problem or a warning of its plan, or one of these. */
-  readonly code: string;
-  readonly severity: 'no' | 'mind';
-  readonly data: ProblemData;
+/** What speaks against a resin for a job before it is planned, and a batch that has to be larger; mPa·s and ml. */
+export interface ChoiceCodes {
+  'not-for-moulds': { readonly family: ResinFamily };
+  'not-for-castings': { readonly family: ResinFamily };
+  'too-thick-for-detail': { readonly viscosityMPaS: number; readonly limitMPaS: number };
+  'too-thin-for-glitter': { readonly viscosityMPaS: number; readonly limitMPaS: number };
+  'no-light-through-pigment': Nothing;
+  'under-least-batch': { readonly leastMl: number; readonly surplusMl: number };
 }
+
+/** Why a resin does not fit a job, or fits with a thought: by itself, by a warning of its plan, or because there is none. */
+export type Fit = { readonly severity: 'no' | 'mind' } & (
+  | (Coded<ChoiceCodes> & { readonly from: 'choice' })
+  | { readonly from: 'plan'; readonly warning: Warning }
+  | { readonly from: 'refusal'; readonly problem: Problem }
+);
 
 /** One resin with one of its hardeners, held against a job. */
 export interface ResinChoice {
@@ -66,26 +77,33 @@ const makesMould = ({ measure }: JobPour): boolean =>
 
 function suitability(job: JobPour, card: Resin, resin: ReadResin): readonly Fit[] {
   const found: Fit[] = [];
-  const no = (code: string, data: ProblemData = {}): void =>
-    void found.push({ code, severity: 'no', data });
-  if (makesMould(job) && !isSilicone(card.family)) no('not-for-moulds', { family: card.family });
-  if (!makesMould(job) && isSilicone(card.family)) no('not-for-castings', { family: card.family });
+  const no = (coded: Coded<ChoiceCodes>): void =>
+    void found.push({ ...coded, from: 'choice', severity: 'no' });
+  const { family } = card;
+  if (makesMould(job) && !isSilicone(family)) no({ code: 'not-for-moulds', data: { family } });
+  if (!makesMould(job) && isSilicone(family)) no({ code: 'not-for-castings', data: { family } });
   const { viscosityMPaS } = resin;
   const wants = job.wants ?? [];
   if (viscosityMPaS !== undefined) {
-    if (wants.includes('fine-detail') && viscosityMPaS > thickestForDetailMPaS)
-      no('too-thick-for-detail', { viscosityMPaS, limitMPaS: thickestForDetailMPaS });
-    if (wants.includes('glitter') && viscosityMPaS < thinnestForGlitterMPaS)
-      no('too-thin-for-glitter', { viscosityMPaS, limitMPaS: thinnestForGlitterMPaS });
+    if (wants.includes('fine-detail') && viscosityMPaS > thickestForDetailMPaS) {
+      const data = { viscosityMPaS, limitMPaS: thickestForDetailMPaS };
+      no({ code: 'too-thick-for-detail', data });
+    }
+    if (wants.includes('glitter') && viscosityMPaS < thinnestForGlitterMPaS) {
+      const data = { viscosityMPaS, limitMPaS: thinnestForGlitterMPaS };
+      no({ code: 'too-thin-for-glitter', data });
+    }
   }
   const coloured =
     job.tint !== undefined || (job.portions ?? []).some(({ pigments }) => pigments?.length);
-  if (familyOf(card.family).kind === 'uv' && coloured) no('no-light-through-pigment');
+  if (familyOf(family).kind === 'uv' && coloured) {
+    no({ code: 'no-light-through-pigment', data: {} });
+  }
   return found;
 }
 
 /** Warnings of a plan that speak against its resin. */
-const against: Readonly<Record<string, Fit['severity']>> = {
+const against: { readonly [Code in WarningCode]?: Fit['severity'] } = {
   'deeper-than-label': 'no',
   'deeper-than-room': 'no',
   'thinner-than-least': 'no',
@@ -195,16 +213,15 @@ export function chooseResin(
         const buying = buyingOf(plan.totalMl, card, resin.mixedDensityGPerMl, today);
         const reasons = [
           ...suits,
-          ...[...plan.warnings, ...lotWarnings(buying, card.name)].flatMap(
-            ({ code, data }): Fit[] => {
-              const severity = against[code];
-              return severity === undefined ? [] : [{ code, severity, data }];
-            },
-          ),
+          ...[...plan.warnings, ...lotWarnings(buying, card.name)].flatMap((warning): Fit[] => {
+            const severity = against[warning.code];
+            return severity === undefined ? [] : [{ from: 'plan', severity, warning }];
+          }),
           ...plan.batches.slice(0, 1).flatMap(({ rule, surplusMl, ml }): Fit[] =>
             rule === 'least-batch'
               ? [
                   {
+                    from: 'choice',
                     code: 'under-least-batch',
                     severity: 'mind',
                     data: { leastMl: ml, surplusMl },
@@ -227,12 +244,11 @@ export function chooseResin(
         };
       } catch (error) {
         if (!(error instanceof InputError)) throw error;
-        const { code, data } = error;
         return {
           ...common,
           ...nothing,
           fits: false,
-          reasons: [...suits, { code, severity: 'no', data }],
+          reasons: [...suits, { from: 'refusal', severity: 'no', problem: error.asProblem() }],
         };
       }
     }),

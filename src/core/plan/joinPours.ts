@@ -1,4 +1,4 @@
-import type { PourRole } from '../job/coversSchema';
+import type { PourRole } from '../job/pourChoices';
 import type { ResolvedPour } from '../job/resolveJob';
 import { jointOf } from '../layers/jointOf';
 import type { Joint } from '../layers/layersSchema';

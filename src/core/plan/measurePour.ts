@@ -34,14 +34,11 @@ function overageOf(job: JobPour): MeasuredPour['overage'] {
 export function measurePour(job: JobPour, whole: MeasuredWhole): MeasuredPour {
   const overage = overageOf(job);
   const spread = allowancesOf(job.allowances, overage.share, whole);
-  const planing = spread.find(({ code, on }) => code === 'planing' && on);
+  const planed = spread.find((each) => each.code === 'planing' && each.on);
   return {
     whole,
     spread,
     overage,
-    stock: {
-      topMm: Number(planing?.data['topMm'] ?? 0),
-      bottomMm: Number(planing?.data['bottomMm'] ?? 0),
-    },
+    stock: planed?.code === 'planing' ? planed.data : { topMm: 0, bottomMm: 0 },
   };
 }

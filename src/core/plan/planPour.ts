@@ -213,7 +213,7 @@ function withResidue(
   spread: readonly SpreadAllowance[],
   mixed: readonly MixedLayer[],
 ): readonly Allowance[] {
-  const others = spread.map(({ code, on, ml, data }) => ({ code, on, ml, data }));
+  const others = spread.map(({ spread: _, firstMl: __, lastMl: ___, ...allowance }) => allowance);
   const residues = mixed.flatMap(({ split: { residue, count } }) =>
     residue === undefined ? [] : [{ ...residue, ml: residue.ml * count, count }],
   );

@@ -21,7 +21,7 @@ import type { OfPart, PartCodes } from '../codes/partCodes';
 import type { PlanCodes } from '../codes/planCodes';
 import type { Buying } from '../stock/buying';
 import type { ResinFamily } from '../resin/families';
-import type { CoveredFace, PourRole } from '../job/coversSchema';
+import type { CoveredFace, PourRole } from '../job/pourChoices';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { KeptCalibrations } from './heat/calibrationOf';

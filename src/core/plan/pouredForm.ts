@@ -1,4 +1,4 @@
-import type { CoveredFace } from '../job/coversSchema';
+import type { CoveredFace } from '../job/pourChoices';
 import { ofPour, type ResolvedJob, type ResolvedPour } from '../job/resolveJob';
 import type { Measure } from '../job/jobSchema';
 import { coverForm } from '../measure/coverForm';

@@ -112,7 +112,7 @@ describe('what is refused, and how', () => {
   test('oz alone is refused with the three it could be', () => {
     const { code, data } = refusal('12 oz', 'volume', 'mass');
     expect(code).toBe('ambiguous-unit');
-    expect(data['choices']).toEqual(['US fl oz', 'imp fl oz', 'oz weight']);
+    expect(data).toMatchObject({ choices: ['US fl oz', 'imp fl oz', 'oz weight'] });
   });
 
   test.each([
@@ -120,7 +120,7 @@ describe('what is refused, and how', () => {
     ['3 fl oz', ['US fl oz', 'imp fl oz']],
     ['2 pints', ['US pt', 'imp pt']],
   ])('%s is asked for its country', (typed, choices) => {
-    expect(refusal(typed, 'volume').data['choices']).toEqual(choices);
+    expect(refusal(typed, 'volume').data).toMatchObject({ choices });
   });
 
   test('an area in a length field is told what it is and what is wanted', () => {

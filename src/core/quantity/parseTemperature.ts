@@ -10,7 +10,7 @@ const temperature = /^([+-]?\d+(?:[.,]\d+)?)\s*(?:°|deg(?:rees)?)?\s*(c|celsius
 export function parseTemperature(typed: string): number {
   const plain = typed.trim().toLowerCase().replace(/[−–]/g, '-').replace('º', '°');
   const found = temperature.exec(plain);
-  const expected = { expected: ['temperature'] };
+  const expected = { expected: ['temperature'] as const };
   if (found === null) throw new InputError('unreadable', typed, expected);
   const [, digits = '', scale] = found;
   if (scale === undefined) throw new InputError('missing-unit', typed, expected);

@@ -1,4 +1,4 @@
-import { InputError, type ProblemData } from '../problem';
+import { InputError } from '../problem';
 import type { Kind } from './kinds';
 import { parseQuantity, type ReadQuantity } from './parseQuantity';
 import type { QuantityRule } from './rules';
@@ -30,19 +30,24 @@ export function readQuantity<K extends Kind>(
 }
 
 function readNew<K extends Kind>(typed: string, rule: QuantityRule<K>): ReadQuantity<K> {
-  const data: ProblemData = { expected: rule.kinds, example: rule.example };
-  const refuse = (code: string, more: ProblemData = {}): InputError =>
-    new InputError(code, typed, { ...data, ...more });
+  const wanted = { expected: rule.kinds, example: rule.example };
   let read: ReadQuantity<K>;
   try {
     read = parseQuantity(typed, ...rule.kinds);
   } catch (error) {
-    throw error instanceof InputError ? refuse(error.code, error.data) : error;
+    if (!(error instanceof InputError)) throw error;
+    throw new InputError(error.code, typed, { ...wanted, ...error.data });
   }
   const { least } = rule;
-  if (least.excluded === true && read.value <= least.value) throw refuse('not-positive');
-  if (read.value < least.value) throw refuse('too-small', { least: least.text });
+  if (least.excluded === true && read.value <= least.value) {
+    throw new InputError('not-positive', typed, wanted);
+  }
+  if (read.value < least.value) {
+    throw new InputError('too-small', typed, { ...wanted, least: least.text });
+  }
   const greatest = rule.greatest[read.kind];
-  if (read.value > greatest.value) throw refuse('too-large', { greatest: greatest.text });
+  if (read.value > greatest.value) {
+    throw new InputError('too-large', typed, { ...wanted, greatest: greatest.text });
+  }
   return read;
 }

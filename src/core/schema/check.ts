@@ -1,5 +1,5 @@
 import { ValidationError, type AnyObjectSchema, type InferType, type Schema } from 'yup';
-import { InputError, type Problem, type ProblemData } from '../problem';
+import { InputError, type Problem } from '../problem';
 import type { CarriedProblem } from './refusal';
 
 /** Either the value as its schema describes it, or everything that is wrong with it. */
@@ -7,38 +7,37 @@ export type Checked<T> =
   | { readonly value: T; readonly problems: readonly [] }
   | { readonly value: undefined; readonly problems: readonly Problem[] };
 
-/** Yup's own tests, told in the codes of this project. */
-const codeOfYupTest: Readonly<Record<string, string>> = {
-  required: 'missing',
-  optionality: 'missing',
-  nullable: 'missing',
-  typeError: 'wrong-type',
-  oneOf: 'not-a-choice',
-  noUnknown: 'unknown-key',
-  min: 'too-few',
-  max: 'too-many',
-};
+type YupParams = NonNullable<ValidationError['params']>;
 
-function problemOf(error: ValidationError): Problem {
-  const carried = error.params?.['problem'] as CarriedProblem | undefined;
-  const field = error.path ?? '';
-  if (carried !== undefined) {
-    return {
-      code: carried.code,
-      field,
-      value: error.params?.['originalValue'],
-      data: carried.data,
-    };
+/** What Yup's own tests find, told in the codes of this project. */
+function yupProblem(type: string, params: YupParams): CarriedProblem {
+  const limit = (params['min'] ?? params['max']) as number | undefined;
+  switch (type) {
+    case 'required':
+    case 'optionality':
+    case 'nullable':
+      return { code: 'missing', data: {} };
+    case 'oneOf': {
+      const values = params['resolved'] ?? params['values'];
+      return {
+        code: 'not-a-choice',
+        data: { choices: Array.isArray(values) ? values.map(String) : [] },
+      };
+    }
+    case 'noUnknown':
+      return { code: 'unknown-key', data: { unknown: String(params['unknown']) } };
+    case 'min':
+      return { code: 'too-few', data: { limit } };
+    case 'max':
+      return { code: 'too-many', data: { limit: limit ?? 0 } };
+    default:
+      return { code: 'wrong-type', data: { type: params['type'] as string | undefined } };
   }
-  const { type = '', params = {} } = error;
-  const values = params['resolved'] ?? params['values'];
-  const data: ProblemData = {
-    unknown: typeof params['unknown'] === 'string' ? params['unknown'] : undefined,
-    limit: (params['min'] ?? params['max']) as number | undefined,
-    choices: Array.isArray(values) ? values.map(String) : undefined,
-    type: params['type'] as string | undefined,
-  };
-  return { code: codeOfYupTest[type] ?? 'wrong-type', field, value: params['originalValue'], data };
+}
+
+function problemOf({ path: field = '', type = '', params = {} }: ValidationError): Problem {
+  const carried = params['problem'] as CarriedProblem | undefined;
+  return { ...(carried ?? yupProblem(type, params)), field, value: params['originalValue'] };
 }
 
 /**
@@ -70,6 +69,6 @@ export function checkedOrThrow<S extends Schema | AnyObjectSchema>(
 ): InferType<S> {
   const { value: checked, problems } = check(schema, value, { strip: false });
   const [first] = problems;
-  if (first !== undefined) throw new InputError(first.code, first.value, first.data, first.field);
+  if (first !== undefined) throw InputError.of(first);
   return checked;
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
-import type { Doubt } from '../../core/measure/doubt';
+import type { ByRule, Doubt } from '../../core/measure/doubt';
 import type { MeasureDetail } from '../../core/measure/measured';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -16,7 +16,7 @@ interface PartResultProps {
   readonly count: number;
   readonly plusMinusMl: number;
   readonly errs: Doubt['errs'];
-  readonly doubt: Pick<Doubt, 'rule' | 'data'>;
+  readonly doubt: ByRule;
   readonly detail?: MeasureDetail | undefined;
   readonly outdated: boolean;
 }

@@ -58,9 +58,9 @@ export function ChoiceList({ choices, currency, isChosen, onChoose }: ChoicesPro
                   </View>
                 ))}
               </View>
-              {choice.reasons.map((reason) => (
-                <Words key={reason.code} size="small" colour={words}>
-                  {sayFit(reason)}
+              {choice.reasons.map(sayFit).map((reason) => (
+                <Words key={reason} size="small" colour={words}>
+                  {reason}
                 </Words>
               ))}
             </View>

@@ -38,9 +38,9 @@ export function ChoiceTable(props: ChoicesProps) {
           >
             <View style={styles.name}>
               <Words weight={chosen ? 'bold' : 'semibold'}>{chosen ? `✓ ${name}` : name}</Words>
-              {choice.reasons.map((reason) => (
-                <Words key={reason.code} size="small" colour="inkSoft">
-                  {sayFit(reason)}
+              {choice.reasons.map(sayFit).map((reason) => (
+                <Words key={reason} size="small" colour="inkSoft">
+                  {reason}
                 </Words>
               ))}
             </View>

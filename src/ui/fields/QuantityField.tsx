@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { withUnitIfBare } from '../../core/quantity/parseQuantity';
-import type { Problem } from '../../core/problem';
+import { isOfCode, type Problem } from '../../core/problem';
 import type { Kind } from '../../core/quantity/kinds';
 import type { QuantityRule } from '../../core/quantity/rules';
 import { sayProblem } from '../../words/problems';
@@ -25,9 +25,10 @@ interface QuantityFieldProps<K extends Kind> {
   readonly autoFocus?: boolean;
 }
 
+type Unclear = Problem<'ambiguous-unit' | 'ambiguous-comma'>;
+
 /** The text with the word that could mean more than one thing replaced by what is meant. */
-function resolved(text: string, problem: Problem, choice: string): string {
-  const unclear = String(problem.data['unclear']);
+function resolved(text: string, { data: { unclear } }: Unclear, choice: string): string {
   const at = text.toLowerCase().lastIndexOf(unclear);
   return at < 0 ? text : text.slice(0, at) + choice + text.slice(at + unclear.length);
 }
@@ -46,7 +47,7 @@ export function QuantityField<K extends Kind>({
   const problemId = useId();
   // While the field has the focus it shows exactly what is typed; `value` already has the unit.
   const [typing, setTyping] = useState<string>();
-  const choices = (problem?.data['choices'] ?? []) as readonly string[];
+  const unclear = isOfCode(problem, 'ambiguous-unit', 'ambiguous-comma') ? problem : undefined;
   return (
     <FieldFrame
       label={label}
@@ -54,16 +55,15 @@ export function QuantityField<K extends Kind>({
       problemId={problemId}
       readBack={sayReadBack(value, rule)}
       help={
-        problem !== undefined &&
-        choices.length > 0 && (
+        unclear && (
           <View style={styles.choices}>
-            {choices.map((choice) => (
+            {unclear.data.choices.map((choice) => (
               <ActionButton
                 key={choice}
                 label={choice}
                 onPress={() => {
                   setTyping(undefined);
-                  onChange(resolved(value, problem, choice));
+                  onChange(resolved(value, unclear, choice));
                 }}
               />
             ))}

@@ -1,29 +1,54 @@
+import type { Coded } from '../../codes/coded';
 import { readQuantity } from '../../quantity/readQuantity';
 import { areaRule, lengthRule, overageRule, positionRule, volumeRule } from '../../quantity/rules';
-import { InputError, type ProblemData } from '../../problem';
+import { InputError } from '../../problem';
 import type { MeasuredWhole } from '../measureWhole';
 import { within } from '../within';
 import type { Allowances } from './allowancesSchema';
 
-export type AllowanceCode =
-  'overage' | 'seepage' | 'soak' | 'runOff' | 'shrinkage' | 'planing' | 'residue';
+/** What each allowance was worked out from; mm, mm², ml and shares of 1. */
+interface AllowanceCodes {
+  overage: { readonly share: number };
+  seepage: { readonly areaMm2: number; readonly gapMm: number };
+  soak: {
+    readonly areaMm2: number;
+    readonly rateMm: number;
+    readonly surface: string;
+    readonly assumed: boolean;
+  };
+  runOff: { readonly share: number; readonly coatMl: number };
+  shrinkage: { readonly share: number };
+  planing: { readonly topMm: number; readonly bottomMm: number };
+  residue: {
+    readonly perCupMl: number;
+    readonly cups: number;
+    readonly capacityMl: number;
+    readonly assumed: boolean;
+    readonly batches: number;
+  };
+}
+
+export type AllowanceCode = keyof AllowanceCodes;
+
+/** What stays in the cups of one batch. */
+type ResidueOfBatch = Pick<Allowance, 'on' | 'ml'> & {
+  readonly data: Omit<AllowanceCodes['residue'], 'batches'>;
+};
 
 /** One allowance with its own millilitres, whether it is switched on or not. */
-export interface Allowance {
-  readonly code: AllowanceCode;
+export type Allowance<Code extends AllowanceCode = AllowanceCode> = Coded<AllowanceCodes, Code> & {
   readonly on: boolean;
   /** What it comes to; it counts only when it is on. */
   readonly ml: number;
-  readonly data: ProblemData;
-}
+};
 
 /** An allowance and how it falls on the layers. */
-export interface SpreadAllowance extends Allowance {
+export type SpreadAllowance = Allowance & {
   readonly spread: 'by-volume' | 'by-height' | 'first' | 'planing';
   /** For stock to be planed away: what falls on the first and on the last layer. */
   readonly firstMl?: number;
   readonly lastMl?: number;
-}
+};
 
 /** What bare and sealed timber drink, mm of resin over the face (1 mm = 1 l/m²); the person's own rate wins. */
 const soakRateMm = { 'bare-timber': 0.15, 'sealed-timber': 0.03 } as const;
@@ -151,7 +176,7 @@ export function residueOfBatchMl(
   residue: Allowances['residue'],
   capacityMl: number,
   moreCups: number,
-): { readonly ml: number; readonly on: boolean; readonly data: ProblemData } | undefined {
+): ResidueOfBatch | undefined {
   if (residue === undefined) return undefined;
   const perCupMl =
     residue.perBatch === undefined

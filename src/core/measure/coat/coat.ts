@@ -1,4 +1,4 @@
-import type { CoveredFace } from '../../job/coversSchema';
+import type { CoveredFace } from '../../job/pourChoices';
 import { InputError } from '../../problem';
 import { prism } from '../form/prism';
 import type { Solid } from '../form/solid';

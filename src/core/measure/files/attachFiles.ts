@@ -87,7 +87,7 @@ export function attachFiles(job: Job, source: FileSource): Job {
         if (error instanceof InputError && error.code === 'no-file' && isKept(part)) return part;
         // What is wrong with the file itself is told at the path that names it.
         if (!(error instanceof InputError) || error.field !== '') throw error;
-        throw new InputError(error.code, error.value, error.data, 'path');
+        throw error.at('path');
       }
     });
   const readAll = (measure: Measure): Measure => ({

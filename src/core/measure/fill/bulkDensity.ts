@@ -15,7 +15,7 @@ export function foundBulkDensity(mass: string, volume: string): string {
       return reader();
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      throw new InputError(error.code, error.value, error.data, field);
+      throw error.at(field);
     }
   };
   const massG = read('mass', () => readQuantity(mass, massRule).value);

@@ -1,7 +1,7 @@
 import { readQuantity } from '../../quantity/readQuantity';
 import { bodyDensityRule, positionRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
-import type { Doubt } from '../doubt';
+import { ruleOf, type ByRule, type Doubt } from '../doubt';
 import { prism } from '../form/prism';
 import { slabAreaMm2, type Slab } from '../form/slab';
 import { combinedSlabs, type PlacedSlabs } from '../form/slabs';
@@ -26,7 +26,7 @@ export interface MeasuredInsert {
   readonly ml: number;
   readonly plusMinusMl: number;
   readonly errs: Doubt['errs'];
-  readonly doubt: Pick<Doubt, 'rule' | 'data'>;
+  readonly doubt: ByRule;
   readonly heightMm: number;
   readonly topMm: number;
   readonly densityGPerMl: number | undefined;
@@ -116,7 +116,7 @@ export function placeInserts(
         ml: under.volumeMl * insert.count,
         plusMinusMl: measured.doubt.plusMinusMl * insert.count,
         errs: measured.doubt.errs,
-        doubt: { rule: measured.doubt.rule, data: measured.doubt.data },
+        doubt: ruleOf(measured.doubt),
         heightMm,
         topMm: heightMm + bodyMm,
         densityGPerMl:

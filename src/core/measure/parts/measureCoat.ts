@@ -75,7 +75,7 @@ function faceOf(part: CoatPart, tapeStepMm: number): Face {
     return plainFace(rule, values);
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    throw new InputError(error.code, error.value, error.data, `face.${error.field}`);
+    throw error.at(`face.${error.field}`);
   }
 }
 
@@ -102,7 +102,6 @@ export function measureCoat(part: CoatPart, { tapeStepMm }: Reading): Measured {
     (values) => (face.areaMm2(values) * thicknessMm) / 1000,
   );
   const tracedMl = (face.plusMinusMm2 * thicknessMm) / 1000;
-  const byArea = 'area' in part;
   const { areaMm2, perimeterMm } = face.flat;
   return {
     solid,
@@ -112,8 +111,8 @@ export function measureCoat(part: CoatPart, { tapeStepMm }: Reading): Measured {
         : uprightFaces(areaMm2, perimeterMm, solid.depthMm ?? 0),
     doubt: {
       ...read,
+      ...('area' in part && { rule: 'as-given' as const }),
       plusMinusMl: Math.hypot(read.plusMinusMl, tracedMl),
-      rule: byArea ? 'as-given' : read.rule,
     },
     warnings: [],
     detail: {

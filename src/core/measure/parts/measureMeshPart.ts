@@ -76,6 +76,7 @@ export function measureMeshPart(part: MeshPart, { tapeStepMm }: Reading): Measur
   const half = tapeStepMm / 2;
   const boxMl =
     rootSumSquare([length * width * half, length * height * half, width * height * half]) / 1000;
+  const read = { stepMm: tapeStepMm, most: 'height', holes };
   return {
     solid: solidOfSlabs(around, [
       ...body.outline.map(({ heightMm, widthMm }) => ({
@@ -91,7 +92,7 @@ export function measureMeshPart(part: MeshPart, { tapeStepMm }: Reading): Measur
       plusMinusMl: Math.hypot(boxMl, holesPlusMinusMl),
       errs: 'either',
       rule: holes > 0 ? rule : 'reading',
-      data: { stepMm: tapeStepMm, most: 'height', holes },
+      data: read,
     },
     warnings:
       thin < leastWallMm

@@ -36,6 +36,7 @@ export function measureRectangles(part: RectanglesPart, { tapeStepMm }: Reading)
   const readingMl = (areaMm2 * tapeStepMm) / 2 / 1000;
   const widthsMm = laid.reduce((sum, { width }) => sum + width, 0);
   const lengthsMm = laid.reduce((sum, { length }) => sum + length, 0);
+  const data = { rectangles: laid.length, areaMm2, highMl };
   return {
     solid: prism(areaMm2, areaMm2 / lengthsMm, depthMm),
     // Each by itself, where they meet too: an overestimate like the rest.
@@ -46,7 +47,7 @@ export function measureRectangles(part: RectanglesPart, { tapeStepMm }: Reading)
       rule: laid.every(({ narrowest }) => narrowest !== undefined)
         ? 'rectangles-narrowest'
         : 'rectangles',
-      data: { rectangles: laid.length, areaMm2, highMl },
+      data,
     },
     warnings: [],
   };

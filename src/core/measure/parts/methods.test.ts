@@ -1,3 +1,4 @@
+import type { DoubtRules } from '../doubt';
 import { waterDensityGPerMl } from '../fill/water';
 import { measurePart } from './measurePart';
 import type { Part } from './partSchema';
@@ -86,13 +87,15 @@ describe('rectangles laid over', () => {
     const { solid, doubt } = measured(part());
     expect(solid.volumeMl).toBeCloseTo(36_000 * 0.04, 9);
     expect(doubt).toMatchObject({ rule: 'rectangles', errs: 'high' });
-    expect(Number(doubt.data['highMl'])).toBeCloseTo(1440 * (1 - Math.PI / 4), 9);
+    const { highMl } = doubt.data as DoubtRules['rectangles-narrowest'];
+    expect(highMl).toBeCloseTo(1440 * (1 - Math.PI / 4), 9);
   });
 
   test('or down to their narrowest widths', () => {
     const { doubt } = measured(part('50 mm'));
     expect(doubt.rule).toBe('rectangles-narrowest');
-    expect(Number(doubt.data['highMl'])).toBeCloseTo((300 * 30 + 200 * 10) * 0.04, 9);
+    const { highMl } = doubt.data as DoubtRules['rectangles-narrowest'];
+    expect(highMl).toBeCloseTo((300 * 30 + 200 * 10) * 0.04, 9);
     expect(() => measured(part('70 mm'))).toThrow(
       expect.objectContaining({ code: 'narrowest-too-wide', field: 'rectangles[1].narrowest' }),
     );
@@ -198,13 +201,10 @@ describe('drawings and traces', () => {
       count: 1,
     });
     expect(solid.volumeMl).toBeCloseTo(200, 9);
-    const { tapsMl, scaleMl, depthMl } = doubt.data;
-    expect(Number(tapsMl)).toBeCloseTo((400 / 3) * 0.02, 9);
-    expect(Number(depthMl)).toBeCloseTo(5, 9);
-    expect(doubt.plusMinusMl).toBeCloseTo(
-      Math.hypot(Number(tapsMl), Number(scaleMl), Number(depthMl)),
-      9,
-    );
+    const { tapsMl, scaleMl, depthMl } = doubt.data as DoubtRules['traced'];
+    expect(tapsMl).toBeCloseTo((400 / 3) * 0.02, 9);
+    expect(depthMl).toBeCloseTo(5, 9);
+    expect(doubt.plusMinusMl).toBeCloseTo(Math.hypot(tapsMl, scaleMl, depthMl), 9);
   });
 });
 

@@ -1,3 +1,4 @@
+import type { MixProblems } from '../../codes/problems/mixProblems';
 import * as fc from 'fast-check';
 import { InputError } from '../../problem';
 import { checkedOrThrow } from '../../schema/check';
@@ -8,12 +9,12 @@ import { readFillers, refuseOverHeap, resinShareOf } from './readFillers';
 const read = (fillers: readonly object[], mixedMl: number) =>
   readFillers(checkedOrThrow(fillersSchema, fillers) as Filler[], mixedMl, 'fillers');
 
-function refused(work: () => unknown): Pick<InputError, 'code' | 'field' | 'data'> {
+function refused(work: () => unknown): InputError {
   try {
     work();
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { code: error.code, field: error.field, data: error.data };
+    return error;
   }
   throw new Error('it was read');
 }
@@ -40,9 +41,10 @@ describe('worked figures of sand, 2.65 g/ml in the grain and 1.60 in the heap', 
     expect(filler!.mostShare).toBeCloseTo(most, 12);
     const { code, field, data } = refused(() => read([{ ...sand, share: '60.5 %' }], 200));
     expect({ code, field }).toEqual({ code: 'filler-over-heap', field: 'fillers[0]' });
-    expect(data['mostShare']).toBeCloseTo(most, 12);
+    const told = data as MixProblems['filler-over-heap'];
+    expect(told.mostShare).toBeCloseTo(most, 12);
     // A heap of 200 ml weighs its bulk density times that.
-    expect(data['mostG']).toBeCloseTo(320, 9);
+    expect(told.mostG).toBeCloseTo(320, 9);
   });
 });
 
@@ -90,7 +92,7 @@ describe('the ways in which an amount is said', () => {
       } catch (error) {
         // The schema tells a place within the list, the reading a place within the job.
         if (error instanceof InputError && error.field.startsWith('['))
-          throw new InputError(error.code, error.value, error.data, `fillers${error.field}`);
+          throw error.at(`fillers${error.field}`);
         throw error;
       }
     });
@@ -174,8 +176,9 @@ describe('properties', () => {
           const [filler] = read([{ kind, share: '0.1 %' }], 100);
           const over = { ...filler!, share: filler!.mostShare * times };
           const { data } = refused(() => refuseOverHeap([over], 100, 'fillers'));
-          expect(Number(data['mostShare'])).toBeLessThan(over.share);
-          const most = { ...filler!, share: Number(data['mostShare']) };
+          const { mostShare } = data as MixProblems['filler-over-heap'];
+          expect(mostShare).toBeLessThan(over.share);
+          const most = { ...filler!, share: mostShare };
           expect(() => refuseOverHeap([most], 100, 'fillers')).not.toThrow();
         },
       ),

@@ -1,3 +1,5 @@
+import type { Coded } from '../../codes/coded';
+import type { Nothing } from '../../codes/problems/problemData';
 import { readResin } from '../../resin/readResin';
 import type { Resin } from '../../resin/resinSchema';
 import { curingOf } from '../../thermal/calibrate';
@@ -12,15 +14,24 @@ import { InputError } from '../../problem';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import type { HeatCaseOfJob } from './heatOfPlan';
 
+/** What would bring a peak down, with its data; K, °C, h and mm. */
+interface AdviceCodes {
+  'cooler-room': { readonly byK: number; readonly roomC: number };
+  fan: Nothing;
+  blocks: Nothing;
+  'one-more-layer': { readonly layers: number; readonly gapH: number };
+  resin: { readonly name: string };
+  /** Of the whole form, or of its floor only. */
+  mould: { readonly solid: SolidKind; readonly thicknessMm: number; readonly whole: boolean };
+}
+
 /** One thing that would bring the peak down, worked out. */
-export interface HeatAdvice {
-  readonly code: 'cooler-room' | 'fan' | 'blocks' | 'one-more-layer' | 'resin' | 'mould';
+export type HeatAdvice = Coded<AdviceCodes> & {
   /** The hottest layer's peak then, °C, held under what can be told. */
   readonly peakC: number;
   /** By how much that is less, K. */
   readonly lessK: number;
-  readonly data: Readonly<Record<string, string | number>>;
-}
+};
 
 /** A room is made this much cooler without moving house, K. */
 const coolerK = 4;
@@ -53,7 +64,7 @@ function oneMoreLayer(setting: PourSetting, gapS: number): PourSetting {
 function changes(
   { setting }: HeatCaseOfJob,
   gapS: number,
-): readonly (Pick<HeatAdvice, 'code' | 'data'> & { readonly to: PourSetting })[] {
+): readonly (Coded<AdviceCodes> & { readonly to: PourSetting })[] {
   const { room, resinC, fan, underside, shape } = setting;
   const asRoom = resinC === room.meanC;
   return [
@@ -97,7 +108,7 @@ function changes(
             data: {
               solid: otherWall.solid,
               thicknessMm: otherWall.thicknessM * 1000,
-              whole: shape.kind === 'slab' ? 0 : 1,
+              whole: shape.kind !== 'slab',
             },
             to: {
               ...setting,
@@ -149,9 +160,8 @@ export function adviseHeat(
   const nowC = hottestC(setting, curing);
   const resin = coolestResin(setting, others, kept);
   const found = [
-    ...changes(given, gapH * 3600).map(({ code, data, to }) => ({
-      code,
-      data,
+    ...changes(given, gapH * 3600).map(({ to, ...advice }) => ({
+      ...advice,
       peakC: hottestC(to, curing),
     })),
     ...(resin === undefined

@@ -1,6 +1,7 @@
 import type { Job } from '../../job/jobSchema';
 import { ofPour, resolveJob, type ResolvedPour, type ResolvedJob } from '../../job/resolveJob';
-import type { ProblemData } from '../../problem';
+import type { Coded } from '../../codes/coded';
+import type { Nothing } from '../../codes/problems/problemData';
 import { memory } from '../../memory';
 import { within } from '../../measure/within';
 import type { ReadResin } from '../../resin/readResin';
@@ -19,11 +20,10 @@ import { calibrationOf } from './calibrationOf';
 import { heatSettingOf, type JobSetting } from './heatSetting';
 
 /** Why there is nothing to tell of the heat. */
-export interface NoHeat {
-  readonly told: false;
-  readonly code: 'family-without-heat' | 'no-depth';
-  readonly data: ProblemData;
-}
+export type NoHeat = { readonly told: false } & Coded<{
+  'family-without-heat': { readonly family: ResinFamily };
+  'no-depth': Nothing;
+}>;
 
 /** A layer's heat, and whether its peak falls into the night. */
 export interface PlannedHeat extends LayerHeat {

@@ -1,6 +1,6 @@
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { coveredFaces, pourRoles } from '../../../core/job/coversSchema';
+import { coveredFaces, pourRoles } from '../../../core/job/pourChoices';
 import { joints } from '../../../core/layers/layersSchema';
 import {
   lengthRule,

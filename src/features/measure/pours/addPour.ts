@@ -1,4 +1,4 @@
-import type { PourRole } from '../../../core/job/coversSchema';
+import type { PourRole } from '../../../core/job/pourChoices';
 import type { Plan } from '../../../core/plan/planTypes';
 import { familyOf, type FamilyKind, type ResinFamily } from '../../../core/resin/families';
 import type { Resin } from '../../../core/resin/resinSchema';

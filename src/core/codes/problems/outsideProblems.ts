@@ -1,0 +1,9 @@
+import type { Nothing } from './problemData';
+
+/** What is refused round the core: the command, links and the supplier. */
+export interface OutsideProblems {
+  'supplier-silent': Nothing;
+  'link-broken': Nothing;
+  'unknown-option': Nothing;
+  'no-argument': Nothing;
+}

@@ -1,0 +1,7 @@
+/** `a, b or c`. */
+export const oneOf = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
+
+/** What was typed, between quotes. */
+export const shown = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'number' ? `“${String(value)}”` : 'This';
