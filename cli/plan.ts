@@ -6,7 +6,7 @@ import { attachFiles, type FileSource } from '../src/core/measure/files/attachFi
 import { within } from '../src/core/measure/within';
 import { correctBatch } from '../src/core/plan/correctBatch';
 import { heatOfPlan } from '../src/core/plan/heat/heatOfPlan';
-import { planJob } from '../src/core/plan/planJob';
+import { planResolved } from '../src/core/plan/planJob';
 import { printedPlan } from '../src/core/plan/printedPlan';
 import { InputError } from '../src/core/problem';
 import { readQuantity } from '../src/core/quantity/readQuantity';
@@ -14,7 +14,7 @@ import { massRule } from '../src/core/quantity/rules';
 import { jsonOf } from '../src/core/schema/jsonText';
 import { localDay } from '../src/core/localDay';
 import { report, textOf } from './report';
-import type { Job } from '../src/core/job/jobSchema';
+import { resolveJob, type ResolvedJob } from '../src/core/job/resolveJob';
 import type { Plan } from '../src/core/plan/planTypes';
 
 /** Files that a job names: beside the job file, or in the folder that the command runs in. */
@@ -66,9 +66,9 @@ const massOf = (field: string, typed: string | undefined): number | undefined =>
   typed === undefined ? undefined : within(field, () => readQuantity(typed, massRule).value);
 
 /** The heat of each pour by itself, and with each layer what becomes of it. */
-function heatOfPours(job: Job, plan: Plan): readonly object[] {
+function heatOfPours(resolved: ResolvedJob, plan: Plan): readonly object[] {
   return plan.pours.map(({ layers }, index) => {
-    const heat = heatOfPlan(job, plan, index);
+    const heat = heatOfPlan(resolved, plan, index);
     return {
       layers: layers.map((layer, at) => (heat.told ? { ...layer, heat: heat.layers[at] } : layer)),
       heat,
@@ -82,13 +82,13 @@ report(() => {
   const source = filesBeside(path ?? '-');
   const value = jsonOf(textOf(path));
   const work = (): object => {
-    const job = attachFiles(readJob(value), source);
-    const plan = planJob(job, undefined, localDay(new Date()));
+    const resolved = resolveJob(attachFiles(readJob(value), source), undefined);
+    const plan = planResolved(resolved, undefined, localDay(new Date()));
     const poured = { aG: massOf('poured-a', pouredA), bG: massOf('poured-b', pouredB) };
     const asked = pouredA !== undefined || pouredB !== undefined;
     const [first] = plan.pours;
     return {
-      ...printedPlan(plan, heat ? heatOfPours(job, plan) : []),
+      ...printedPlan(plan, heat ? heatOfPours(resolved, plan) : []),
       ...(asked && first !== undefined
         ? { correction: correctBatch(first, undefined, poured) }
         : {}),

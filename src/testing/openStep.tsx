@@ -1,7 +1,7 @@
 import { configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
-import { upgradeDraft } from '../core/job/upgradeJob';
+import { upgradeDraft } from '../core/upgrades/upgradeJob';
 import { calibrateHere } from './calibrateHere';
 import { demoMoulds, demoResins } from '../data/demo/demoCards';
 import type { JobDraft, PourDraft } from '../data/draft/jobDraft';

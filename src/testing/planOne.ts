@@ -1,6 +1,7 @@
 import { jobSchemaVersion1, type Job, type JobVersion1 } from '../core/job/jobSchema';
 import { asVersion1 } from '../core/job/readJob';
-import { liftScale, upgradeJob } from '../core/job/upgradeJob';
+import { upgradeWithinVersion, upgradeJob } from '../core/upgrades/upgradeJob';
+import { resolveJob } from '../core/job/resolveJob';
 import { chooseResin } from '../core/plan/chooseResin';
 import { heatCaseOfJob, heatOfPlan } from '../core/plan/heat/heatOfPlan';
 import { planJob } from '../core/plan/planJob';
@@ -13,7 +14,7 @@ export type OneJob = JobVersion1;
 
 /** @throws InputError for the first thing that is wrong */
 export const readOne = (value: unknown): OneJob =>
-  checkedOrThrow(jobSchemaVersion1, liftScale(value));
+  checkedOrThrow(jobSchemaVersion1, upgradeWithinVersion(value));
 
 /** The same job as everything but a test says it. */
 export const asJob = (job: OneJob | Job): Job => ('pours' in job ? job : upgradeJob(job));
@@ -52,7 +53,7 @@ export function planOne(job: OneJob | Job, shelf?: Shelf, today?: string): PlanO
 export const heatCaseOfOne = (job: OneJob | Job, plan: PlanOfOne, shelf?: Shelf) =>
   asVersion1(() => heatCaseOfJob(asJob(job), plan.whole, 0, shelf));
 export const heatOfOne = (job: OneJob | Job, plan: PlanOfOne, shelf?: Shelf) =>
-  asVersion1(() => heatOfPlan(asJob(job), plan.whole, 0, shelf));
+  asVersion1(() => heatOfPlan(resolveJob(asJob(job), shelf), plan.whole, 0, shelf));
 
 export const chooseForOne = (job: OneJob | Job, shelf: Shelf, today?: string) =>
   chooseResin(asJob(job), 0, shelf, today);

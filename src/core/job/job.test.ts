@@ -5,7 +5,7 @@ import { fieldInJob, jobPour } from './jobPour';
 import type { Job } from './jobSchema';
 import { asVersion1, checkJob, isVersion1, readJob } from './readJob';
 import { ofPour, resolveJob } from './resolveJob';
-import { fieldInVersion1, liftScale, upgradeDraft } from './upgradeJob';
+import { fieldInVersion1, upgradeWithinVersion, upgradeDraft } from '../upgrades/upgradeJob';
 
 const slow = demoResins.find(({ id }) => id === 'demo-slow-clear')!;
 const coating = demoResins.find(({ id }) => id === 'demo-table-coat')!;
@@ -50,13 +50,15 @@ describe('a job of version 1', () => {
   });
 
   test('a step of the scale in an object of its own is lifted, and a newer one stands over it', () => {
-    expect(liftScale({ name: 'A', scale: { step: '0.1 g' } })).toEqual({
+    expect(upgradeWithinVersion({ name: 'A', scale: { step: '0.1 g' } })).toEqual({
       name: 'A',
       scaleStep: '0.1 g',
     });
-    expect(liftScale({ scale: { step: '0.1 g' }, scaleStep: '1 g' })).toEqual({ scaleStep: '1 g' });
-    expect(liftScale({ scale: 'broken' })).toEqual({});
-    expect(liftScale('no job')).toBe('no job');
+    expect(upgradeWithinVersion({ scale: { step: '0.1 g' }, scaleStep: '1 g' })).toEqual({
+      scaleStep: '1 g',
+    });
+    expect(upgradeWithinVersion({ scale: 'broken' })).toEqual({});
+    expect(upgradeWithinVersion('no job')).toBe('no job');
   });
 
   test('a draft may hold anything, and is lifted once', () => {
@@ -68,7 +70,7 @@ describe('a job of version 1', () => {
       version: 2,
       pours: [{ resin: slow }],
     });
-    expect(upgradeDraft(lifted)).toBe(lifted);
+    expect(upgradeDraft(lifted)).toEqual(lifted);
     expect(upgradeDraft(null)).toBeNull();
   });
 

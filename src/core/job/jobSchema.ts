@@ -102,7 +102,7 @@ export const jobSchemaVersion1 = object({
   ...pourKeys,
 })
   .noUnknown()
-  // The step of the scale as the oldest files have it; `liftScale` reads it.
+  // The step of the scale as the oldest files have it; `upgradeWithinVersion` reads it.
   .meta(
     inJson({
       properties: {

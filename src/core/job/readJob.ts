@@ -1,7 +1,7 @@
 import { InputError } from '../problem';
 import { check, checkedOrThrow, type Checked } from '../schema/check';
 import { jobSchema, jobSchemaVersion1, type Job } from './jobSchema';
-import { fieldInVersion1, liftScale, upgradeJob } from './upgradeJob';
+import { fieldInVersion1, upgradeJob, upgradeWithinVersion } from '../upgrades/upgradeJob';
 
 /** Holds what a person is still typing against the job schema, naming everything that is wrong. */
 export const checkJob = (draft: unknown): Checked<Job> => check(jobSchema, draft, { strip: true });
@@ -14,8 +14,10 @@ export const isVersion1 = (value: unknown): boolean =>
  * @throws InputError for the first thing that is wrong, an unknown key included; its field is a path into the file as it came
  */
 export function readJob(value: unknown): Job {
-  if (!isVersion1(value)) return checkedOrThrow(jobSchema, value);
-  return upgradeJob(checkedOrThrow(jobSchemaVersion1, liftScale(value)));
+  const upgraded = upgradeWithinVersion(value);
+  return isVersion1(upgraded)
+    ? upgradeJob(checkedOrThrow(jobSchemaVersion1, upgraded))
+    : checkedOrThrow(jobSchema, upgraded);
 }
 
 /** Runs what is planned of a file of version 1, and tells its problems by their place in that file. */

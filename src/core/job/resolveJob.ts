@@ -124,19 +124,42 @@ export function resolveJob(job: Job, shelf: Shelf | undefined): ResolvedJob {
     job: found,
     leftoverMoulds: found.leftoverMoulds ?? [],
     missing,
-    pours: found.pours.map((pour, index): ResolvedPour => {
-      const own = ofPour(pour, index, () => withHardener(pour.resin, pour.hardener));
-      return {
-        index,
-        id: pour.id ?? `pour-${index + 1}`,
-        name: pour.name?.trim() || undefined,
-        role: roleOf(pour, index, found),
-        said: jobPour(found, index),
-        found: pour.resin,
-        card: own,
-        resin: readResin(own),
-      };
-    }),
+    pours: found.pours.map((_, index) => resolvedPour(found, index)),
+  };
+}
+
+/** A pour of a job whose cards have been found, with its hardener. */
+function resolvedPour(job: Job, index: number): ResolvedPour {
+  const pour = job.pours[index]!;
+  const card = ofPour(pour, index, () => withHardener(pour.resin, pour.hardener));
+  return {
+    index,
+    id: pour.id ?? `pour-${index + 1}`,
+    name: pour.name?.trim() || undefined,
+    role: roleOf(pour, index, job),
+    said: jobPour(job, index),
+    found: pour.resin,
+    card,
+    resin: readResin(card),
+  };
+}
+
+/**
+ * The same job with one of its pours changed; what was found for the others stands.
+ * @param change what the pour says instead, its card as it is on the shelf
+ * @throws InputError `no-such-hardener`
+ */
+export function withOtherPour(
+  resolved: ResolvedJob,
+  index: number,
+  change: (pour: Pour) => Pour,
+): ResolvedJob {
+  const pours = resolved.job.pours.map((pour, at) => (at === index ? change(pour) : pour));
+  const job = { ...resolved.job, pours };
+  return {
+    ...resolved,
+    job,
+    pours: resolved.pours.map((pour, at) => (at === index ? resolvedPour(job, index) : pour)),
   };
 }
 

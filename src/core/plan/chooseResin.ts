@@ -1,12 +1,12 @@
-import { jobPour, type JobPour } from '../job/jobPour';
-import type { Job, Pour } from '../job/jobSchema';
-import { resolveJob } from '../job/resolveJob';
+import type { JobPour } from '../job/jobPour';
+import type { Job } from '../job/jobSchema';
+import { resolveJob, withOtherPour, type ResolvedJob } from '../job/resolveJob';
 import type { Coded } from '../codes/coded';
 import type { Nothing } from '../codes/problems/problemData';
 import { InputError, type Problem } from '../problem';
-import { readResin, type ReadResin } from '../resin/readResin';
+import type { ReadResin } from '../resin/readResin';
 import { clarities, type Clarity, type Resin } from '../resin/resinSchema';
-import { hardenerNames, withHardener } from '../resin/withHardener';
+import { hardenerNames } from '../resin/withHardener';
 import { familyOf, type ResinFamily } from '../resin/families';
 import { belowPour, type PlannedBelow } from './heat/belowPour';
 import { planResolved } from './planJob';
@@ -113,20 +113,32 @@ const against: { readonly [Code in WarningCode]?: Fit['severity'] } = {
   'lots-expired': 'mind',
 };
 
-/** A pour that is not cut yet is cut by the resin: that is what is being chosen. */
-export function asChosen(job: Job, index: number, resin: Resin, hardener: string | undefined): Job {
-  const pours = job.pours.map((pour, at) =>
-    at === index ? chosenPour(pour, resin, hardener) : pour,
-  );
-  return { ...job, pours };
+/**
+ * The job with another resin in one of its pours. A pour that is not cut yet is cut by the resin: that is what is being chosen.
+ * @param card as it is on the shelf
+ */
+export function asChosen(
+  resolved: ResolvedJob,
+  index: number,
+  card: Resin,
+  hardener: string | undefined,
+): ResolvedJob {
+  return withOtherPour(resolved, index, (pour) => {
+    const { style, heights: _, ...layers } = pour.layers ?? {};
+    const cut = style === undefined || style === 'one-pour' ? 'equal' : style;
+    // What the person knew of the other resin does not hold for this one.
+    const { maxDepth: __, lockIn: ___, ...kept } = layers;
+    const chosen = { ...kept, style: cut, heights: undefined } as const;
+    return { ...pour, resin: card, hardener, layers: chosen };
+  });
 }
 
-function chosenPour(pour: Pour, resin: Resin, hardener: string | undefined): Pour {
-  const { style, heights: _, ...layers } = pour.layers ?? {};
-  const cut = style === undefined || style === 'one-pour' ? 'equal' : style;
-  // What the person knew of the other resin does not hold for this one.
-  const { maxDepth: __, lockIn: ___, ...kept } = layers;
-  return { ...pour, resin, hardener, layers: { ...kept, style: cut, heights: undefined } };
+/** The cards of a job that is to have another resin: what its own resin was called with does not matter. */
+export function resolveForChoice(job: Job, index: number, shelf: Shelf): ResolvedJob {
+  const pours = job.pours.map((pour, at) =>
+    at === index ? { ...pour, hardener: undefined } : pour,
+  );
+  return resolveJob({ ...job, pours }, shelf);
 }
 
 function depthUsedBy({ layers, cut }: Pick<PourPlan, 'layers' | 'cut'>): number | undefined {
@@ -149,14 +161,15 @@ const nothing = {
 };
 
 /** What is poured before, as it is planned; nothing where that cannot be planned yet. */
-function earlierPours(job: Job, index: number, shelf: Shelf): readonly PlannedBelow[] {
+function earlierPours(resolved: ResolvedJob, index: number, shelf: Shelf): readonly PlannedBelow[] {
   if (index === 0) return [];
-  const before = { ...job, pours: job.pours.slice(0, index) };
+  const pours = resolved.pours.slice(0, index);
+  const job = { ...resolved.job, pours: resolved.job.pours.slice(0, index) };
+  const before = { ...resolved, job, pours };
   try {
-    const resolved = resolveJob(before, shelf);
-    const forms = pouredForms(resolved);
-    return planResolved(resolved, shelf).pours.map((plan, at) => ({
-      pour: resolved.pours[at]!,
+    const forms = pouredForms(before);
+    return planResolved(before, shelf).pours.map((plan, at) => ({
+      pour: pours[at]!,
       poured: forms[at]!.poured,
       plan,
     }));
@@ -178,20 +191,20 @@ export function chooseResin(
   shelf: Shelf,
   today?: string,
 ): readonly ResinChoice[] {
-  const own = jobPour(job, index);
+  const resolved = resolveForChoice(job, index, shelf);
+  const own = resolved.pours[index]!.said;
   // A known mass is another volume with each resin; everything else is measured once for all.
   const byMass = own.measure?.parts.some(({ shape }) => shape === 'amount') === true;
   let once: FormOfPour | undefined;
   const calibrations = shelf.calibrations;
-  const earlier = earlierPours(job, index, shelf);
+  const earlier = earlierPours(resolved, index, shelf);
   return shelf.resins.flatMap((found) =>
     hardenerNames(found).map((hardenerName, at): ResinChoice => {
       const hardener = at === 0 ? undefined : hardenerName;
-      const card = withHardener(found, hardener);
-      const resin = readResin(card);
-      const resolved = resolveJob(asChosen(job, index, found, hardener), shelf);
-      const pour = resolved.pours[index]!;
-      const form = (byMass ? undefined : once) ?? pouredForms(resolved)[index]!;
+      const chosen = asChosen(resolved, index, found, hardener);
+      const pour = chosen.pours[index]!;
+      const { card, resin } = pour;
+      const form = (byMass ? undefined : once) ?? pouredForms(chosen)[index]!;
       once = form;
       const common = {
         resinId: found.id,

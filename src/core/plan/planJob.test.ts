@@ -1,4 +1,4 @@
-import { upgradeDraft } from '../job/upgradeJob';
+import { upgradeDraft } from '../upgrades/upgradeJob';
 import { type OneJob, planOne, readOne } from '../../testing/planOne';
 import { checkJob } from '../job/readJob';
 import * as fc from 'fast-check';

@@ -95,7 +95,18 @@ export interface FormOfPour {
  * volume with each resin.
  * @throws InputError those of `measureWhole`, `fillOf`, `coverOf`; `pour-without-form` where neither the pour nor the job is measured
  */
-export function pouredForms({ pours, job }: ResolvedJob): readonly FormOfPour[] {
+export function pouredForms(resolved: ResolvedJob): readonly FormOfPour[] {
+  const known = measured.get(resolved);
+  if (known !== undefined) return known;
+  const forms = formsOf(resolved);
+  measured.set(resolved, forms);
+  return forms;
+}
+
+/** Planning and heat ask for the forms of the same job, one after the other. */
+const measured = new WeakMap<ResolvedJob, readonly FormOfPour[]>();
+
+function formsOf({ pours, job }: ResolvedJob): readonly FormOfPour[] {
   const byMass = job.measure?.parts.some(({ shape }) => shape === 'amount') === true;
   let once: MeasuredWhole | undefined;
   return pours.map((pour): FormOfPour =>

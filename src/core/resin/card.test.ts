@@ -1,5 +1,3 @@
-import { readOne } from '../../testing/planOne';
-import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import { checkedOrThrow } from '../schema/check';
 import { benchDensity } from './benchDensity';
 import { doubtsOfCard } from './doubtsOfCard';
@@ -119,14 +117,6 @@ test('contradictions of a label are told', () => {
     'recoat-crossed',
     'times-crossed',
   ]);
-});
-
-test('cards and jobs of older files are lifted', () => {
-  expect(read({ greatestDepth: '50 mm' })).toMatchObject({ depth: { greatest: '50 mm' } });
-  expect(read({ greatestDepth: '' }).depth).toBeUndefined();
-  const old = { ...exampleFile, scale: { step: '0.1 g' } };
-  expect(readOne(old)).toMatchObject({ scaleStep: '0.1 g' });
-  expect(readOne(old)).not.toHaveProperty('scale');
 });
 
 test('one ratio in its place by weight rules when no other does', () => {

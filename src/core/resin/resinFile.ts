@@ -1,5 +1,7 @@
 import { array, number, object, string } from 'yup';
 import { checkedOrThrow } from '../schema/check';
+import { upgradeCard } from '../upgrades/upgradeCard';
+import { isObject } from '../upgrades/values';
 import { readResin } from './readResin';
 import { resinSchema, type Resin } from './resinSchema';
 import { hardenerNames, withHardener } from './withHardener';
@@ -37,8 +39,13 @@ function sound(card: Resin): Resin {
  * @throws InputError for the first thing that is wrong, an unknown key included
  */
 export function readResins(value: unknown): readonly Resin[] {
-  return checkedOrThrow(resinsFileSchema, value).resins.map(sound);
+  const upgraded =
+    isObject(value) && Array.isArray(value['resins'])
+      ? { ...value, resins: value['resins'].map(upgradeCard) }
+      : value;
+  return checkedOrThrow(resinsFileSchema, upgraded).resins.map(sound);
 }
 
 /** The same for a single card, as a link holds it. */
-export const readSharedResin = (value: unknown): Resin => sound(checkedOrThrow(resinSchema, value));
+export const readSharedResin = (value: unknown): Resin =>
+  sound(checkedOrThrow(resinSchema, upgradeCard(value)));

@@ -1,6 +1,7 @@
 import { InputError } from '../problem';
 import { checkedOrThrow } from '../schema/check';
 import { within } from '../measure/within';
+import { upgradeCard } from '../upgrades/upgradeCard';
 import { resinSchema, type Resin } from './resinSchema';
 
 /** A row of a table of cards: a column's name is the place of what is in it, `kits[0].size`. */
@@ -68,7 +69,7 @@ export function cardsOfRows(rows: readonly CardRow[]): readonly Resin[] {
       for (const [place, text] of Object.entries(row)) {
         if (text.trim() !== '') put(card, place.trim(), text);
       }
-      const { id: _, ...read } = checkedOrThrow(resinSchema, card);
+      const { id: _, ...read } = checkedOrThrow(resinSchema, upgradeCard(card));
       return read;
     }),
   );

@@ -7,8 +7,6 @@ import {
   timeRule,
   viscosityRule,
 } from '../quantity/rules';
-import { InputError } from '../problem';
-import { readQuantity } from '../quantity/readQuantity';
 import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { definedAs } from '../schema/inJson';
@@ -50,41 +48,6 @@ const catalystSchema = object({
   .noUnknown()
   .optional()
   .default(undefined);
-
-/** Cards written before a depth had two ends. */
-function liftDepth(card: unknown): unknown {
-  if (typeof card !== 'object' || card === null || !('greatestDepth' in card)) return card;
-  const { greatestDepth, ...rest } = card as Readonly<Record<string, unknown>>;
-  if (greatestDepth === undefined || greatestDepth === '') return rest;
-  return { ...rest, depth: { ...(rest['depth'] as object | undefined), greatest: greatestDepth } };
-}
-
-/** Below this a polyurethane is a fast one. */
-const fastPotLifeMin = 6;
-
-/** Cards written when there was one family of polyurethanes: their pot life tells which of the two it is. */
-function liftFamily(card: unknown): unknown {
-  if (typeof card !== 'object' || card === null) return card;
-  const { family, potLife, ...rest } = card as Readonly<Record<string, unknown>>;
-  if (family !== 'polyurethane') return card;
-  const time = (potLife as { readonly time?: unknown } | undefined)?.time;
-  const slow = typeof time === 'string' && readsAsSlow(time);
-  return {
-    ...rest,
-    ...(potLife === undefined ? {} : { potLife }),
-    family: slow ? 'slow-polyurethane' : 'fast-polyurethane',
-  };
-}
-
-/** What cannot be read is told by the schema, not here. */
-function readsAsSlow(time: string): boolean {
-  try {
-    return readQuantity(time, timeRule).value >= fastPotLifeMin;
-  } catch (error) {
-    if (error instanceof InputError) return false;
-    throw error;
-  }
-}
 
 /** A resin card: what the label says. The one source of its type, for form, file and storage. */
 export const resinSchema = object({
@@ -128,11 +91,10 @@ export const resinSchema = object({
           properties: { family: { enum: resinFamilies.filter((each) => familyOf(each).onePart) } },
         },
       ],
-      // As it was called before a depth had two ends.
+      // As it was called before a depth had two ends; `upgradeCard` reads it.
       properties: { greatestDepth: { $ref: '#/definitions/quantity' } },
     }),
   )
-  .transform((_, original) => liftFamily(liftDepth(original)) as never)
   .test('ratio', (card, context) => {
     const { family, ratio, ratioByWeight, ratioByVolume } = card;
     if (ratio !== undefined || familyOf(family).onePart) return true;

@@ -1,8 +1,8 @@
 import { array, mixed, number, object, string, type InferType } from 'yup';
 import { jobSchema, type Job } from '../../core/job/jobSchema';
-import { upgradeDraft } from '../../core/job/upgradeJob';
+import { upgradeDraft } from '../../core/upgrades/upgradeJob';
 import type { JobDraft } from '../draft/jobDraft';
-import type { RecordKind } from './readRecords';
+import type { Migration, RecordKind } from './readRecords';
 
 /** A draft is whatever a person has typed so far: it needs only the shape that a form can show. */
 const draftSchema = mixed<JobDraft>((value): value is JobDraft =>
@@ -24,7 +24,7 @@ const lastGoodSchema = mixed<Job>((value): value is Job =>
 
 const jobRecordSchema = object({
   id: string().required(),
-  schema: number().oneOf([3]).required(),
+  schema: number().oneOf([4]).required(),
   revision: number().required(),
   createdAt: string().required(),
   updatedAt: string().required(),
@@ -35,18 +35,16 @@ const jobRecordSchema = object({
 
 export type JobRecord = InferType<typeof jobRecordSchema>;
 
+const withUpgradedJob: Migration = ({ draft, lastGood, ...record }) => ({
+  ...record,
+  draft: upgradeDraft(draft),
+  lastGood: upgradeDraft(lastGood),
+});
+
 export const jobRecords: RecordKind<typeof jobRecordSchema> = {
   prefix: 'job/',
-  version: 3,
+  version: 4,
   schema: jobRecordSchema,
-  migrations: {
-    // The step of the scale left an object of its own; `upgradeDraft` sees to that as well.
-    1: (record) => ({ ...record }),
-    // A job got its pours.
-    2: ({ draft, lastGood, ...record }) => ({
-      ...record,
-      draft: upgradeDraft(draft),
-      lastGood: upgradeDraft(lastGood),
-    }),
-  },
+  // What a job said once is upgraded as in a file; each version here is one of those steps.
+  migrations: { 1: withUpgradedJob, 2: withUpgradedJob, 3: withUpgradedJob },
 };

@@ -21,7 +21,7 @@ test('a job that was kept when the step of the scale had an object of its own', 
   const texts = kept({ ...oldJob, draft: job, lastGood: job });
   const { records, unreadable } = readRecords(jobRecords, texts);
   expect(unreadable).toEqual([]);
-  expect(records[0]).toMatchObject({ schema: 3, revision: 3, draft: { scaleStep: '0.1 g' } });
+  expect(records[0]).toMatchObject({ schema: 4, revision: 3, draft: { scaleStep: '0.1 g' } });
   expect(records[0]?.draft).not.toHaveProperty('scale');
   expect(planOne(readJob(records[0]?.lastGood)).batches[0]?.onScale.stepG).toBe(0.1);
 });
@@ -40,4 +40,22 @@ test('a card that was kept when a depth had one end', () => {
   );
   expect(records[0]?.resin).toMatchObject({ depth: { greatest: '50 mm' } });
   expect(records[0]?.resin).not.toHaveProperty('greatestDepth');
+});
+
+test('a job that was kept with a card of one end', () => {
+  const resin = { ...exampleFile.resin, greatestDepth: '50 mm' };
+  const job = {
+    format: 'nipperkin-job',
+    version: 2,
+    name: 'Kept',
+    room: exampleFile.room,
+    measure: exampleFile.measure,
+    pours: [{ resin, overage: '10 %' }],
+  };
+  const { records } = readRecords(
+    jobRecords,
+    kept({ ...oldJob, schema: 3, draft: job, lastGood: job }),
+  );
+  const today = { pours: [{ resin: { depth: { greatest: '50 mm' } } }] };
+  expect(records[0]).toMatchObject({ schema: 4, draft: today, lastGood: today });
 });

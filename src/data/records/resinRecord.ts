@@ -2,6 +2,7 @@ import { mixed, number, object, string, type InferType } from 'yup';
 import type { Calibration } from '../../core/thermal/calibrate';
 import { isCalibration } from '../../core/thermal/calibrationSchema';
 import { resinSchema } from '../../core/resin/resinSchema';
+import { upgradeCard } from '../../core/upgrades/upgradeCard';
 import type { RecordKind } from './readRecords';
 
 interface KeptCalibration {
@@ -16,7 +17,7 @@ const isKept = (kept: unknown): kept is KeptCalibration => {
 
 const resinRecordSchema = object({
   id: string().required(),
-  schema: number().oneOf([1]).required(),
+  schema: number().oneOf([2]).required(),
   revision: number().required(),
   updatedAt: string().required(),
   resin: resinSchema,
@@ -31,7 +32,9 @@ export type ResinRecord = InferType<typeof resinRecordSchema>;
 
 export const resinRecords: RecordKind<typeof resinRecordSchema> = {
   prefix: 'resin/',
-  version: 1,
+  version: 2,
   schema: resinRecordSchema,
-  migrations: {},
+  migrations: {
+    1: ({ resin, ...record }) => ({ ...record, resin: upgradeCard(resin) }),
+  },
 };

@@ -87,7 +87,7 @@ test('what runs under goes into the first layer, stock to plane into the outer o
 });
 
 test('stock to plane counts into the depth of a pour', () => {
-  const resin = { ...base.resin, greatestDepth: '41 mm' };
+  const resin = { ...base.resin, depth: { greatest: '41 mm' } };
   expect(plan({ resin }).warnings).toEqual([]);
   expect(plan({ resin, allowances: { planing: { top: '2 mm' } } }).warnings).toEqual([
     expect.objectContaining({

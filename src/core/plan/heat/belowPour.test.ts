@@ -1,3 +1,4 @@
+import { resolveJob } from '../../job/resolveJob';
 import { deepPour } from '../../../testing/deepTray';
 import { demoResins } from '../../../data/demo/demoCards';
 import type { Job } from '../../job/jobSchema';
@@ -21,7 +22,7 @@ const jobOf = (depth: string, pours: readonly object[]): Job =>
     pours,
   });
 function heatOf(job: Job, index: number): HeatPlan {
-  const heat = heatOfPlan(job, planJob(job), index);
+  const heat = heatOfPlan(resolveJob(job, undefined), planJob(job), index);
   if (!heat.told) throw new Error(heat.code);
   return heat;
 }

@@ -1,23 +1,24 @@
 import type { Job } from '../../job/jobSchema';
+import type { ResolvedJob } from '../../job/resolveJob';
 import { InputError } from '../../problem';
 import { hardenerNames } from '../../resin/withHardener';
 import { ceilingC } from '../../thermal/ceiling';
 import { quickGrid } from '../../thermal/pourSetting';
 import { predictPour } from '../../thermal/predict';
-import { asChosen } from '../chooseResin';
-import { planJob } from '../planJob';
+import { asChosen, resolveForChoice } from '../chooseResin';
+import { planResolved } from '../planJob';
 import type { Shelf } from '../planTypes';
-import { heatCaseOfJob } from './heatOfPlan';
+import { heatCaseOf } from './heatOfPlan';
 import type { ChoicePeak } from './withPeaks';
 
 /** The heat of one choice; undefined where there is none, or where it cannot be planned with it. */
 function peakOfChoice(
-  chosen: Job,
+  chosen: ResolvedJob,
   index: number,
   shelf: Shelf,
 ): Omit<ChoicePeak, 'resinId' | 'hardenerName'> | undefined {
   try {
-    const given = heatCaseOfJob(chosen, planJob(chosen, shelf), index, shelf);
+    const given = heatCaseOf(chosen, planResolved(chosen, shelf), index, shelf);
     if (!given.told) return undefined;
     const { setting, family, curing, marks } = given;
     const { layers } = predictPour(setting, family, curing, marks, quickGrid);
@@ -46,9 +47,10 @@ export function choicePeaks(
   shelf: Shelf,
   tell: (peak: ChoicePeak) => void,
 ): void {
+  const resolved = resolveForChoice(job, index, shelf);
   for (const card of shelf.resins) {
     hardenerNames(card).forEach((hardenerName, at) => {
-      const chosen = asChosen(job, index, card, at === 0 ? undefined : hardenerName);
+      const chosen = asChosen(resolved, index, card, at === 0 ? undefined : hardenerName);
       const found = peakOfChoice(chosen, index, shelf);
       if (found !== undefined) tell({ resinId: card.id, hardenerName, ...found });
     });

@@ -89,17 +89,24 @@ const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): Cure
  * @param index the pour, counted from 0
  * @throws InputError those of `heatSettingOf` and `calibrationOf`
  */
-export function heatCaseOfJob(
-  job: Job,
+export function heatCaseOf(
+  resolved: ResolvedJob,
   plan: Pick<Plan, 'pours'>,
   index: number,
   shelf?: Shelf,
 ): HeatCaseOfJob | NoHeat {
-  const resolved = resolveJob(job, shelf);
   const pour = resolved.pours[index];
   if (pour === undefined) throw new RangeError(`there is no pour ${index}`);
   return ofPour(resolved.job.pours[index]!, index, () => caseOf(pour, resolved, plan, shelf));
 }
+
+/** The same for a job as it came from another thread, its cards not found yet. */
+export const heatCaseOfJob = (
+  job: Job,
+  plan: Pick<Plan, 'pours'>,
+  index: number,
+  shelf?: Shelf,
+): HeatCaseOfJob | NoHeat => heatCaseOf(resolveJob(job, shelf), plan, index, shelf);
 
 function caseOf(
   pour: ResolvedPour,
@@ -242,9 +249,14 @@ export function followJob(
 
 /**
  * The heat of one pour of a job with its ranges, as the command prints it.
- * @throws InputError those of `heatCaseOfJob` and `followJob`
+ * @throws InputError those of `heatCaseOf` and `followJob`
  */
-export function heatOfPlan(job: Job, plan: Plan, index: number, shelf?: Shelf): HeatPlan | NoHeat {
-  const given = heatCaseOfJob(job, plan, index, shelf);
+export function heatOfPlan(
+  resolved: ResolvedJob,
+  plan: Plan,
+  index: number,
+  shelf?: Shelf,
+): HeatPlan | NoHeat {
+  const given = heatCaseOf(resolved, plan, index, shelf);
   return given.told ? followJob(given, { edges: true }).plan : given;
 }

@@ -1,16 +1,29 @@
-import { jobVersion, type Job, type JobVersion1 } from './jobSchema';
-import { jobKeys } from './jobKeys';
-
-type Values = Readonly<Record<string, unknown>>;
-
-const isObject = (value: unknown): value is Values => typeof value === 'object' && value !== null;
+import { jobKeys } from '../job/jobKeys';
+import { jobVersion, type Job, type JobVersion1 } from '../job/jobSchema';
+import { upgradeCard } from './upgradeCard';
+import { isObject, type Values } from './values';
 
 /** Jobs of version 1 that were written when the step of the scale stood in an object of its own. */
-export function liftScale(job: unknown): unknown {
-  if (!isObject(job) || !('scale' in job)) return job;
+function scaleOfOneKey(job: Values): Values {
+  if (!('scale' in job)) return job;
   const { scale, ...rest } = job;
   const step = isObject(scale) ? scale['step'] : undefined;
   return step === undefined || 'scaleStep' in rest ? rest : { ...rest, scaleStep: step };
+}
+
+/** A pour, or a job of version 1, with its card as cards are today. */
+const withCard = (values: Values): Values =>
+  'resin' in values ? { ...values, resin: upgradeCard(values['resin']) } : values;
+
+/**
+ * A file of a job with what its version once said otherwise said as that version does today; it stays in its version.
+ * @param job as it came; what is no job comes back as it is
+ */
+export function upgradeWithinVersion(job: unknown): unknown {
+  if (!isObject(job)) return job;
+  const { pours } = job;
+  if (!Array.isArray(pours)) return withCard(scaleOfOneKey(job));
+  return { ...job, pours: pours.map((pour: unknown) => (isObject(pour) ? withCard(pour) : pour)) };
 }
 
 /** Keys of version 1 that stay with the job; all others are of its one pour. */
@@ -35,8 +48,10 @@ function pourOut(job: Values): Values {
 export const upgradeJob = (job: JobVersion1): Job => pourOut(job) as Job;
 
 /** The same for a draft, which may hold anything that a person had typed so far. */
-export const upgradeDraft = (draft: unknown): unknown =>
-  isObject(draft) && !('pours' in draft) ? pourOut(liftScale(draft) as Values) : draft;
+export function upgradeDraft(draft: unknown): unknown {
+  const upgraded = upgradeWithinVersion(draft);
+  return isObject(upgraded) && !('pours' in upgraded) ? pourOut(upgraded) : upgraded;
+}
 
 /**
  * Where in a file of version 1 a problem stands that was found in what it became.
