@@ -103,53 +103,143 @@ function withMoreFillers(
 }
 
 /** Portions of one colour say the same fillers; told by mass they are another share of each, so the mean counts. */
-function fillersTogether(
-  indices: readonly number[],
-  portions: readonly PlannedPortion[],
-  fillers: readonly (readonly MixedFiller[])[],
-): readonly MixedFiller[] {
-  const [first] = indices;
-  const own = first === undefined ? [] : (fillers[first] ?? []);
-  if (own.length === 0) return own;
-  const ml = (index: number): number =>
-    (portions[index]?.pouredMlByLayer ?? []).reduce((total, each) => total + each, 0);
-  const allMl = indices.reduce((total, index) => total + ml(index), 0);
-  return own.map((filler, at) => ({
+function fillersTogether(own: readonly FilledPortion[]): readonly MixedFiller[] {
+  const ml = ({ planned }: FilledPortion): number => sumOf(planned.pouredMlByLayer);
+  const allMl = sumOf(own.map(ml));
+  return (own[0]?.fillers ?? []).map((filler, at) => ({
     ...filler,
-    share: indices.reduce(
-      (total, index) => total + ((fillers[index]?.[at]?.share ?? 0) * ml(index)) / allMl,
+    share: own.reduce(
+      (total, each) => total + ((each.fillers[at]?.share ?? 0) * ml(each)) / allMl,
       0,
     ),
   }));
 }
 
+/** What portions are cut from. */
+export interface Poured {
+  readonly whole: MeasuredWhole;
+  readonly cut: readonly LayerVolume[];
+  /** What each layer takes, residue in cups left aside. */
+  readonly pouredMl: readonly number[];
+  readonly resin: ReadResin;
+  readonly family: ResinFamily;
+}
+
+const sumOf = (values: readonly number[]): number =>
+  values.reduce((total, each) => total + each, 0);
+
+/** A portion as it is planned, with the fillers in it. */
+interface FilledPortion {
+  readonly planned: PlannedPortion;
+  readonly fillers: readonly MixedFiller[];
+}
+
+/** One portion: what it takes, its fillers, and doses that its family bears. */
+function plannedPortion(
+  { portion, index, share, cavityMlByLayer }: SharedPortion,
+  pouredMlByLayer: readonly number[],
+  ofAll: readonly MixedFiller[],
+  { whole, cut, resin, family }: Poured,
+): FilledPortion {
+  const place = `portions[${index}]`;
+  const ofPortionMl = sumOf(pouredMlByLayer);
+  const fillers = withMoreFillers(ofAll, portion.fillers, ofPortionMl, `${place}.fillers`);
+  const { ml, g, a, b } = amountsOf(ofPortionMl * resinShareOf(fillers), resin);
+  const depthMm = depthOf(portion, whole, cut);
+  const pigments = (portion.pigments ?? []).map((pigment, at) =>
+    within(`${place}.pigments[${at}]`, () =>
+      doseIn(
+        readPigment(pigment, depthMm, resin.mixedDensityGPerMl),
+        ml,
+        Math.max(g, Number.MIN_VALUE),
+      ),
+    ),
+  );
+  refuseSpoilers(
+    pigments.map(({ kind, share: dose }, at) => ({
+      kind,
+      share: dose,
+      at: `${place}.pigments[${at}]`,
+    })),
+    family,
+    resin.pigmentLimit,
+  );
+  // Named one by one: a spread in front of other keys takes most of the time of planning many portions.
+  const planned = {
+    ml,
+    g,
+    a,
+    b,
+    name: portion.name.trim(),
+    cavity: portion.cavity,
+    layer: portion.layer,
+    share,
+    cavityMl: sumOf(cavityMlByLayer),
+    pouredMlByLayer,
+    depthMm,
+    pigments,
+    swatch: portion.swatch,
+  };
+  return { planned, fillers };
+}
+
+/** Places of portions that are one colour. */
+function sameColours(typed: readonly Portion[]): readonly (readonly number[])[] {
+  const colours = new Map<string, number[]>();
+  typed.forEach((portion, index) => {
+    const key = colourKey(portion);
+    const same = colours.get(key);
+    if (same === undefined) colours.set(key, [index]);
+    else same.push(index);
+  });
+  return [...colours.values()];
+}
+
+/** Portions of one colour, mixed as one. */
+function mixtureOf(
+  indices: readonly number[],
+  filled: readonly FilledPortion[],
+  layers: number,
+): Mixture {
+  const own = indices.flatMap((index) => filled[index] ?? []);
+  const planned = own.map((each) => each.planned);
+  const [first] = planned;
+  const ml = sumOf(planned.map((each) => each.ml));
+  const massG = sumOf(planned.map((each) => each.g));
+  return {
+    portions: indices,
+    name: first?.name,
+    swatch: first?.swatch,
+    fillers: fillersTogether(own),
+    // A test cup may give each portion a dose for its own depth: together they are what goes in.
+    pigments: (first?.pigments ?? []).map((dose, at) => {
+      const g = sumOf(planned.map(({ pigments }) => pigments[at]?.g ?? 0));
+      const drops = sumOf(planned.map(({ pigments }) => pigments[at]?.drops ?? 0));
+      return {
+        ...dose,
+        g,
+        share: massG > 0 ? g / massG : dose.share,
+        drops: dose.drops === undefined ? undefined : drops,
+      };
+    }),
+    pouredMlByLayer: Array.from({ length: layers }, (_, layer) =>
+      ml > 0 ? sumOf(planned.map((each) => each.pouredMlByLayer[layer] ?? 0)) : 0,
+    ),
+  };
+}
+
 /**
  * What is mixed, and for which portions.
- * @param pouredMl what each layer takes, residue in cups left aside
- * @param tintShare what the whole-A tint is of the mixed mass
  * @throws InputError those of `sharePortions`, `readPigment` and `refuseSpoilers`, `readFillers`; `fillers-after-mixing` where a
  *   colour that is a share of one mix has fillers of its own
  */
 export function mixturesOf(
   job: JobPour,
-  {
-    whole,
-    cut,
-    pouredMl,
-    resin,
-    family,
-  }: {
-    readonly whole: MeasuredWhole;
-    readonly cut: readonly LayerVolume[];
-    readonly pouredMl: readonly number[];
-    readonly resin: ReadResin;
-    readonly family: ResinFamily;
-  },
+  poured: Poured,
 ): { readonly mixtures: readonly Mixture[]; readonly portions: readonly PlannedPortion[] } {
+  const { whole, cut, pouredMl } = poured;
   const typed = job.portions ?? [];
-  const sum = (values: readonly number[]): number =>
-    values.reduce((total, each) => total + each, 0);
-  const ofAll = readFillers(job.fillers ?? [], sum(pouredMl), 'fillers');
+  const ofAll = readFillers(job.fillers ?? [], sumOf(pouredMl), 'fillers');
   const plain = {
     portions: [],
     name: undefined,
@@ -159,97 +249,26 @@ export function mixturesOf(
     pouredMlByLayer: pouredMl,
   };
   if (typed.length === 0) return { mixtures: [plain], portions: [] };
+  if (job.coloursFrom === 'one-batch') refuseOwnFillers(typed);
   const { shared, plainMlByLayer } = sharePortions(typed, cellsOf(whole, cut));
   const factors = pouredMl.map((ml, layer) => ml / (cut[layer]?.cavityMl ?? ml));
-  const poured = (cavityMlByLayer: readonly number[]): number[] =>
+  const withAllowances = (cavityMlByLayer: readonly number[]): number[] =>
     cavityMlByLayer.map((ml, layer) => (ml === 0 ? 0 : ml * (factors[layer] ?? 1)));
-  const fillersByPortion: (readonly MixedFiller[])[] = [];
-
-  const portions = shared.map(({ portion, index, share, cavityMlByLayer }: SharedPortion) => {
-    const place = `portions[${index}]`;
-    const pouredMlByLayer = poured(cavityMlByLayer);
-    const ofPortionMl = sum(pouredMlByLayer);
-    if (job.coloursFrom === 'one-batch' && portion.fillers !== undefined) {
-      throw new InputError('fillers-after-mixing', portion.name, {}, `${place}.fillers[0]`);
-    }
-    const fillers = withMoreFillers(ofAll, portion.fillers, ofPortionMl, `${place}.fillers`);
-    fillersByPortion.push(fillers);
-    const amounts = amountsOf(ofPortionMl * resinShareOf(fillers), resin);
-    const depthMm = depthOf(portion, whole, cut);
-    const pigments = (portion.pigments ?? []).map((pigment, at) =>
-      within(`${place}.pigments[${at}]`, () =>
-        doseIn(
-          readPigment(pigment, depthMm, resin.mixedDensityGPerMl),
-          amounts.ml,
-          Math.max(amounts.g, Number.MIN_VALUE),
-        ),
-      ),
-    );
-    refuseSpoilers(
-      pigments.map(({ kind, share: dose }, at) => ({
-        kind,
-        share: dose,
-        at: `${place}.pigments[${at}]`,
-      })),
-      family,
-      resin.pigmentLimit,
-    );
-    const { ml, g, a, b } = amounts;
-    // Named one by one: a spread in front of other keys takes most of the time of planning many portions.
-    return {
-      ml,
-      g,
-      a,
-      b,
-      name: portion.name.trim(),
-      cavity: portion.cavity,
-      layer: portion.layer,
-      share,
-      cavityMl: sum(cavityMlByLayer),
-      pouredMlByLayer,
-      depthMm,
-      pigments,
-      swatch: portion.swatch,
-    };
-  });
-
-  const colours = new Map<string, number[]>();
-  typed.forEach((portion, index) => {
-    const key = colourKey(portion);
-    const same = colours.get(key);
-    if (same === undefined) colours.set(key, [index]);
-    else same.push(index);
-  });
-  const coloured = [...colours.values()].map((indices): Mixture => {
-    const own = indices.flatMap((index) => portions[index] ?? []);
-    const [first] = own;
-    const ml = sum(own.map((each) => each.ml));
-    return {
-      portions: indices,
-      name: first?.name,
-      swatch: first?.swatch,
-      fillers: fillersTogether(indices, portions, fillersByPortion),
-      // A test cup may give each portion a dose for its own depth: together they are what goes in.
-      pigments: (first?.pigments ?? []).map((dose, at) => {
-        const g = sum(own.map(({ pigments }) => pigments[at]?.g ?? 0));
-        const drops = sum(own.map(({ pigments }) => pigments[at]?.drops ?? 0));
-        const massG = sum(own.map((each) => each.g));
-        return {
-          ...dose,
-          g,
-          share: massG > 0 ? g / massG : dose.share,
-          drops: dose.drops === undefined ? undefined : drops,
-        };
-      }),
-      pouredMlByLayer:
-        ml > 0
-          ? pouredMl.map((_, layer) => sum(own.map((each) => each.pouredMlByLayer[layer] ?? 0)))
-          : pouredMl.map(() => 0),
-    };
-  });
-  const plainMl = poured(plainMlByLayer);
+  const filled = shared.map((portion) =>
+    plannedPortion(portion, withAllowances(portion.cavityMlByLayer), ofAll, poured),
+  );
+  const coloured = sameColours(typed).map((indices) => mixtureOf(indices, filled, pouredMl.length));
+  const plainMl = withAllowances(plainMlByLayer);
   return {
-    mixtures: sum(plainMl) > 0 ? [...coloured, { ...plain, pouredMlByLayer: plainMl }] : coloured,
-    portions,
+    mixtures: sumOf(plainMl) > 0 ? [...coloured, { ...plain, pouredMlByLayer: plainMl }] : coloured,
+    portions: filled.map(({ planned }) => planned),
   };
+}
+
+/** A share of one mix is taken after all is mixed: it cannot have more in it than the rest. */
+function refuseOwnFillers(portions: readonly Portion[]): void {
+  const index = portions.findIndex(({ fillers }) => fillers !== undefined);
+  const portion = portions[index];
+  if (portion === undefined) return;
+  throw new InputError('fillers-after-mixing', portion.name, {}, `portions[${index}].fillers[0]`);
 }

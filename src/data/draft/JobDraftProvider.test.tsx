@@ -11,14 +11,15 @@ import { twoTabs } from '../store/twoTabs';
 import type { JobDraft } from './jobDraft';
 import { JobDraftProvider } from './JobDraftProvider';
 import { useOpenJob, type OpenJob } from './openJob';
-import { useDraftField, type DraftField } from './useDraftField';
+import type { FormField } from './formField';
+import { useDraftField } from './pourInHand';
 
 const { id: _, ...tray } = demoJobs[0] as (typeof demoJobs)[number];
 const stored: JobRecord = { ...jobRecordOf(tray as unknown as JobDraft), id: 'tray' };
 
 interface Seen {
   open: OpenJob;
-  depth: DraftField;
+  depth: FormField;
 }
 
 /** Tells the test what a screen would be given. */

@@ -15,7 +15,8 @@ import { jobCollection, jobRecordOf } from '../repositories';
 import { StaleWriteError } from '../store/staleWriteError';
 import { createAutosave } from './autosave';
 import type { JobDraft } from './jobDraft';
-import { OpenJobContext, PourIndexContext, ProblemsContext, type OpenJob } from './openJob';
+import { FormProblemsContext, type FormProblems } from './formField';
+import { OpenJobContext, PourIndexContext, type OpenJob } from './openJob';
 import { usePlannedDraft } from './usePlannedDraft';
 
 interface JobDraftProviderProps {
@@ -109,13 +110,17 @@ export function JobDraftProvider({
     }),
     [planned, pourIndex, record, gone, conflict, draft, commit, show],
   );
+  const problems = useMemo<FormProblems>(
+    () => ({ problems: planned.problems, tellsEmpty: true }),
+    [planned.problems],
+  );
 
   return (
     <FormProvider {...form}>
       <OpenJobContext.Provider value={open}>
-        <ProblemsContext.Provider value={planned.problems}>
+        <FormProblemsContext.Provider value={problems}>
           <PourIndexContext.Provider value={pourIndex}>{children}</PourIndexContext.Provider>
-        </ProblemsContext.Provider>
+        </FormProblemsContext.Provider>
       </OpenJobContext.Provider>
     </FormProvider>
   );

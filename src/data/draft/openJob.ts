@@ -1,6 +1,5 @@
 import { createContext, useContext } from 'react';
 import type { PourPlan } from '../../core/plan/planTypes';
-import type { Problem } from '../../core/problem';
 import type { JobRecord } from '../records/jobRecord';
 import type { DraftPlan } from './usePlannedDraft';
 
@@ -17,11 +16,6 @@ export interface OpenJob extends DraftPlan {
 }
 
 export const OpenJobContext = createContext<OpenJob | null>(null);
-
-/** What is wrong with what is typed, by itself: fields hear of nothing else. */
-export const ProblemsContext = createContext<readonly Problem[]>([]);
-
-export const useProblems = (): readonly Problem[] => useContext(ProblemsContext);
 
 /** Which pour is in hand, counted from 0, by itself: fields hear of nothing else. */
 export const PourIndexContext = createContext(0);

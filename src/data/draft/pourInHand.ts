@@ -2,11 +2,14 @@ import { useMemo } from 'react';
 import { useFormContext, useWatch, type FieldPath, type PathValue } from 'react-hook-form';
 import type { Problem } from '../../core/problem';
 import type { JobDraft, PourDraft } from './jobDraft';
-import { usePourIndex, useProblems } from './openJob';
-import { useDraftField, type DraftField } from './useDraftField';
+import { useFormField, useProblems, type FormField } from './formField';
+import { usePourIndex } from './openJob';
+
+/** One field of the open job. */
+export const useDraftField = (path: FieldPath<JobDraft>): FormField => useFormField<JobDraft>(path);
 
 /** One field of the pour in hand. */
-export const usePourField = (path: FieldPath<PourDraft>): DraftField =>
+export const usePourField = (path: FieldPath<PourDraft>): FormField =>
   useDraftField(`pours.${usePourIndex()}.${path}` as FieldPath<JobDraft>);
 
 /** A part of the pour in hand as it is typed, and what sets it. */

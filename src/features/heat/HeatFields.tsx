@@ -3,7 +3,7 @@ import type { FieldPath } from 'react-hook-form';
 import type { Kind } from '../../core/quantity/kinds';
 import type { QuantityRule } from '../../core/quantity/rules';
 import type { JobDraft } from '../../data/draft/jobDraft';
-import { useDraftField } from '../../data/draft/useDraftField';
+import { useDraftField } from '../../data/draft/pourInHand';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
 

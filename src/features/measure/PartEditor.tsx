@@ -4,7 +4,7 @@ import type { PartShape } from '../../core/measure/parts/partSchema';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import type { PartDraft } from '../../data/draft/partDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useDraftField } from '../../data/draft/useDraftField';
+import { useDraftField } from '../../data/draft/pourInHand';
 import { ActionButton } from '../../ui/ActionButton';
 import { CountField } from '../../ui/fields/CountField';
 import { FieldRow } from '../../ui/fields/FieldRow';

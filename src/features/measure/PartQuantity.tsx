@@ -1,4 +1,4 @@
-import { useDraftField } from '../../data/draft/useDraftField';
+import { useDraftField } from '../../data/draft/pourInHand';
 import type { QuantityKey } from '../../data/draft/partDraft';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { fieldNames } from '../../words/names';

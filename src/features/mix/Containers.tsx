@@ -3,7 +3,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { fillRule, volumeRule } from '../../core/quantity/rules';
 import type { ContainerDraft, JobDraft } from '../../data/draft/jobDraft';
-import { useDraftField } from '../../data/draft/useDraftField';
+import { useDraftField } from '../../data/draft/pourInHand';
 import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';

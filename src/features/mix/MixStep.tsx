@@ -3,7 +3,7 @@ import { measuredBy } from '../../core/mix/mixingSchema';
 import { flowRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
 import type { MixingDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useDraftField } from '../../data/draft/useDraftField';
+import { useDraftField, usePourPart, usePourField } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -14,7 +14,6 @@ import { Containers } from './Containers';
 import { CorrectionPanel } from './CorrectionPanel';
 import { CupMarksPanel } from './CupMarksPanel';
 import { LeftoversPanel } from './LeftoversPanel';
-import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** What it is mixed in, how it is measured out, and what to do when it goes wrong. */
 export function MixStep() {

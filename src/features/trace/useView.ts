@@ -32,8 +32,16 @@ export function zoomed(view: View, factor: number, atX: number, atY: number, fit
   return { scale, x: atX - (atX - view.x) * by, y: atY - (atY - view.y) * by };
 }
 
+/** How a picture is looked at, and what moves it. */
+export interface PictureView {
+  readonly view: View;
+  readonly setView: (change: (before: View) => View) => void;
+  /** The view that shows all of it. */
+  readonly fit: View;
+}
+
 /** The view of a picture in a room: all of it until it is moved; another picture is shown whole again. */
-export function useView(picture: Size, room: Size) {
+export function useView(picture: Size, room: Size): PictureView {
   const fit = fitted(picture, room);
   const shape = `${picture.width} ${picture.height}`;
   const [moved, setMoved] = useState<{ readonly shape: string; readonly view: View }>();

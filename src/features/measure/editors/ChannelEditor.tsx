@@ -5,7 +5,7 @@ import type { ChannelDetail } from '../../../core/measure/channel/station';
 import { nextPlace } from '../../../core/measure/channel/nextPlace';
 import { lengthRule, positionRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
-import { useDraftField } from '../../../data/draft/useDraftField';
+import { useDraftField } from '../../../data/draft/pourInHand';
 import { ActionButton } from '../../../ui/ActionButton';
 import { useNotice } from '../../../ui/feedback/NoticeProvider';
 import { FieldRow } from '../../../ui/fields/FieldRow';

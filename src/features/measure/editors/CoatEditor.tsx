@@ -4,7 +4,7 @@ import { flatRules, flatShapes, type FlatShape } from '../../../core/measure/fla
 import type { OutlineDetail } from '../../../core/measure/measured';
 import { lengthRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
-import { useDraftField } from '../../../data/draft/useDraftField';
+import { useDraftField } from '../../../data/draft/pourInHand';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { CountField } from '../../../ui/fields/CountField';
 import { FieldRow } from '../../../ui/fields/FieldRow';

@@ -8,7 +8,7 @@ import { SwitchField } from '../../../ui/fields/SwitchField';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { sayProblem } from '../../../words/problems';
-import { useProblems } from '../../../data/draft/openJob';
+import { useProblems } from '../../../data/draft/formField';
 import { materialNames } from '../../../words/names';
 import { fieldPath, type DraftPlace } from '../draftPlace';
 import { GrainFinder } from '../GrainFinder';

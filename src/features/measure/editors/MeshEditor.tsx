@@ -8,7 +8,7 @@ import { volumeMlOf, type StlFigures } from '../../../core/measure/mesh/stlStret
 import { lengthRule, turnRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import type { PartDraft } from '../../../data/draft/partDraft';
-import { useDraftField } from '../../../data/draft/useDraftField';
+import { useDraftField } from '../../../data/draft/pourInHand';
 import { ActionButton } from '../../../ui/ActionButton';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';

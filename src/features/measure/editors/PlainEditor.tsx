@@ -8,7 +8,7 @@ import {
 } from '../../../core/measure/shapes/shapeRules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import type { QuantityKey } from '../../../data/draft/partDraft';
-import { useDraftField } from '../../../data/draft/useDraftField';
+import { useDraftField } from '../../../data/draft/pourInHand';
 import { ActionButton } from '../../../ui/ActionButton';
 import { CountField } from '../../../ui/fields/CountField';
 import { FieldRow } from '../../../ui/fields/FieldRow';

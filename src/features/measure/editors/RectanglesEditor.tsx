@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import { lengthRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
-import { useDraftField } from '../../../data/draft/useDraftField';
+import { useDraftField } from '../../../data/draft/pourInHand';
 import { ActionButton } from '../../../ui/ActionButton';
 import { useNotice } from '../../../ui/feedback/NoticeProvider';
 import { FieldRow } from '../../../ui/fields/FieldRow';

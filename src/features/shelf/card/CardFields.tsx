@@ -1,9 +1,9 @@
 import type { FieldPath } from 'react-hook-form';
 import type { Kind } from '../../../core/quantity/kinds';
 import type { QuantityRule } from '../../../core/quantity/rules';
+import { useFormField } from '../../../data/draft/formField';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { TextField } from '../../../ui/fields/TextField';
-import { useCardField } from './cardForm';
 import type { ResinDraft } from './resinDraft';
 
 interface CardQuantityProps<K extends Kind> {
@@ -15,7 +15,7 @@ interface CardQuantityProps<K extends Kind> {
 
 /** A quantity of the card. */
 export function CardQuantity<K extends Kind>({ path, ...field }: CardQuantityProps<K>) {
-  return <QuantityField {...field} {...useCardField(path)} />;
+  return <QuantityField {...field} {...useFormField<ResinDraft>(path)} />;
 }
 
 interface CardTextProps {
@@ -28,5 +28,5 @@ interface CardTextProps {
 
 /** Words of the card, or a number without a unit. */
 export function CardText({ path, ...field }: CardTextProps) {
-  return <TextField {...field} {...useCardField(path)} />;
+  return <TextField {...field} {...useFormField<ResinDraft>(path)} />;
 }

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useWatch } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { amountRule } from '../../../core/quantity/rules';
 import { ActionButton } from '../../../ui/ActionButton';
@@ -9,7 +9,6 @@ import { SignButton } from '../../../ui/SignButton';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { CardQuantity, CardText } from './CardFields';
-import { useCardForm } from './cardForm';
 import { HardenerFields } from './HardenerFields';
 import { emptyKit, emptyLot, hardenerDraft, type ResinDraft } from './resinDraft';
 
@@ -26,7 +25,7 @@ interface CardListProps<K extends ListKey> {
 
 /** Things of a card of which there may be several; one that is removed can be put back. */
 function CardList<K extends ListKey>({ list, name, add, empty, children }: CardListProps<K>) {
-  const { control, setValue } = useCardForm();
+  const { control, setValue } = useFormContext<ResinDraft>();
   const notice = useNotice();
   const items = (useWatch({ control, name: list as ListKey }) ?? []) as ResinDraft[K][number][];
   const change = (next: ResinDraft[K][number][]): void =>

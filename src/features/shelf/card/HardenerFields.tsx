@@ -1,4 +1,4 @@
-import { useWatch } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import {
   densityRule,
   lengthRule,
@@ -10,14 +10,14 @@ import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
 import { Words } from '../../../ui/text/Words';
 import { CardQuantity, CardText } from './CardFields';
-import { useCardForm } from './cardForm';
+import type { ResinDraft } from './resinDraft';
 
 /** Where a hardener stands in the form: the card itself, or one of its others. */
 export type HardenerPlace = '' | `hardeners.${number}.`;
 
 /** The ratio that rules, and the other one where the sheet gives both. */
 export function RatioFields({ at }: { readonly at: HardenerPlace }) {
-  const { control, setValue } = useCardForm();
+  const { control, setValue } = useFormContext<ResinDraft>();
   const by = useWatch({ control, name: `${at}ratio.by` });
   const other = by === 'volume' ? 'ratioByWeight' : 'ratioByVolume';
   return (

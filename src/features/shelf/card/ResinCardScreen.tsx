@@ -1,11 +1,10 @@
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { resinFamilies, familyOf } from '../../../core/resin/families';
 import { doubtsOfCard } from '../../../core/resin/doubtsOfCard';
 import { readResin } from '../../../core/resin/readResin';
 import { clarities, resinSchema, type Resin } from '../../../core/resin/resinSchema';
-import { check } from '../../../core/schema/check';
 import {
   amountRule,
   densityRule,
@@ -15,6 +14,8 @@ import {
   viscosityRule,
 } from '../../../core/quantity/rules';
 import { formatPlain } from '../../../core/quantity/format';
+import { CardDraftProvider, useCardDraft } from '../../../data/draft/cardDraft';
+import { useHasProblem } from '../../../data/draft/formField';
 import { useCardSaving } from '../../../data/hooks/useCardSaving';
 import { useResinActions } from '../../../data/hooks/useCardActions';
 import type { ResinRecord } from '../../../data/records/resinRecord';
@@ -31,7 +32,6 @@ import { space } from '../../../ui/theme/tokens';
 import { sayRatios } from '../../../words/figures';
 import { clarityNames } from '../../../words/names';
 import { CardQuantity, CardText } from './CardFields';
-import { CardFormContext, useCardForm, useHasProblem } from './cardForm';
 import { HardenerList, KitList, LotList } from './CardLists';
 import { DensityFinder } from './DensityFinder';
 import { DepthFields, PotLifeFields, RatioFields, TimeFields } from './HardenerFields';
@@ -51,14 +51,12 @@ interface ResinCardScreenProps {
 export function ResinCardScreen({ record, shared, onDone }: ResinCardScreenProps) {
   const actions = useResinActions();
   const [opened] = useState(record);
-  const form = useForm<ResinDraft>({ defaultValues: resinDraft(record?.resin ?? shared) });
-  const draft = useWatch({ control: form.control }) as ResinDraft;
-  const [asked, setAsked] = useState(false);
+  const typing = useCardDraft(() => resinDraft(record?.resin ?? shared), resinSchema, typedResin);
+  const { draft, card, problems, asked } = typing;
   const saving = useCardSaving((card: Resin) => actions.save(card, opened));
-  const { value: card, problems } = check(resinSchema, typedResin(draft), { strip: true });
 
   async function save(): Promise<void> {
-    setAsked(true);
+    typing.ask();
     if (card === undefined) return;
     if ((await saving.save(card)) !== undefined) onDone();
   }
@@ -77,9 +75,9 @@ export function ResinCardScreen({ record, shared, onDone }: ResinCardScreenProps
       }
     >
       <CardNotices what="card" stale={saving.stale} wrong={asked ? problems.length : 0} />
-      <CardFormContext value={{ control: form.control, setValue: form.setValue, problems, asked }}>
+      <CardDraftProvider of={typing}>
         <Fields draft={draft} card={card} />
-      </CardFormContext>
+      </CardDraftProvider>
       {record !== undefined && card !== undefined && <ShareCard card={card} />}
     </Screen>
   );
@@ -92,7 +90,7 @@ interface FieldsProps {
 }
 
 function Fields({ draft, card }: FieldsProps) {
-  const { setValue } = useCardForm();
+  const { setValue } = useFormContext<ResinDraft>();
   const { family } = draft;
   return (
     <>
@@ -119,7 +117,7 @@ function Fields({ draft, card }: FieldsProps) {
 
 /** Densities, what follows from them, and a way to find them. */
 function Densities({ draft, card }: FieldsProps) {
-  const { setValue } = useCardForm();
+  const { setValue } = useFormContext<ResinDraft>();
   const [finding, setFinding] = useState<'A' | 'B'>();
   const onePart = familyOf(draft.family).onePart;
   return (
@@ -229,7 +227,7 @@ function LabelPanels({ draft }: { readonly draft: ResinDraft }) {
 }
 
 function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
-  const { setValue } = useCardForm();
+  const { setValue } = useFormContext<ResinDraft>();
   const { family, clarity, pigment, viscosity, kits, lots } = draft;
   const { kind } = familyOf(family);
   const hasShore = kind === 'silicone' || kind === 'polyurethane';

@@ -1,0 +1,90 @@
+import type { DrawnFace, DrawnLayer } from './pieceOf';
+import { bends, halfWidthAt } from './outlines';
+import { freeboardDp, type PlacedCavity } from './sectionLayout';
+
+/** A layer of a cavity, no higher than its rim. */
+export interface LayerInCavity {
+  readonly layer: DrawnLayer;
+  readonly index: number;
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+/** How far a face that lies level is drawn over what it lies on, dp. */
+const overFaceDp = 1.5;
+
+/** Where everything of a cut cavity lies on the screen, as paths. */
+export function cavityPaths(cavity: PlacedCavity) {
+  const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp } = cavity;
+  const x = (heightMm: number, side: 1 | -1): number =>
+    centreX + side * halfWidthAt(part.outline, heightMm) * acrossPerMm;
+  const y = (heightMm: number): number => floorY - heightMm * upPerMm;
+  const rim = y(depthMm) - freeboardDp;
+  const wall = (side: 1 | -1, fromMm: number, toMm: number): string[] =>
+    bends(part.outline, fromMm, toMm).map((heightMm) => `${x(heightMm, side)} ${y(heightMm)}`);
+
+  /** The form stands around the cavity at its widest; a coat lies on a board and has no sides. */
+  function form(): string {
+    if (part.shape === 'coat') {
+      return `M${x(0, -1)} ${floorY}h${x(0, 1) - x(0, -1)}v${wallDp}H${x(0, -1)}Z`;
+    }
+    const widest = Math.max(...part.outline.map(({ heightMm }) => x(heightMm, 1))) - centreX;
+    const straight = part.outline.length === 2;
+    const outer = (side: 1 | -1): readonly [string, string] => [
+      `${(straight ? x(depthMm, side) : centreX + side * widest) + side * wallDp} ${rim}`,
+      `${(straight ? x(0, side) : centreX + side * widest) + side * wallDp} ${floorY + wallDp}`,
+    ];
+    const [leftTop, leftFoot] = outer(-1);
+    const [rightTop, rightFoot] = outer(1);
+    const inside = [
+      `${x(depthMm, 1)} ${rim}`,
+      ...wall(1, 0, depthMm).reverse(),
+      ...wall(-1, 0, depthMm),
+      `${x(depthMm, -1)} ${rim}`,
+    ];
+    return `M${leftTop}L${leftFoot}L${rightFoot}L${rightTop}L${inside.join('L')}Z`;
+  }
+
+  return {
+    x,
+    y,
+    rim,
+    form,
+    layersIn: (layers: readonly DrawnLayer[]): readonly LayerInCavity[] =>
+      layers.flatMap((layer, index) => {
+        const { fromMm = 0, toMm = depthMm } = layer;
+        return fromMm >= depthMm ? [] : [{ layer, index, fromMm, toMm: Math.min(toMm, depthMm) }];
+      }),
+    /** A stretch of height between two shares of the width, 0 at the left wall and 1 at the right one. */
+    body(fromMm: number, toMm: number, from: number, to: number): string {
+      const edge = (share: number): string[] =>
+        bends(part.outline, fromMm, toMm).map(
+          (heightMm) =>
+            `${x(heightMm, -1) + share * (x(heightMm, 1) - x(heightMm, -1))} ${y(heightMm)}`,
+        );
+      return `M${edge(from).join('L')}L${edge(to).reverse().join('L')}Z`;
+    },
+    /** A face that a pour covers, as a line. */
+    face({ sides, floor, surface, upToMm }: DrawnFace): string {
+      const topMm = Math.min(upToMm, depthMm);
+      return [
+        ...(sides ? [`M${wall(-1, 0, topMm).join('L')}`, `M${wall(1, 0, topMm).join('L')}`] : []),
+        ...(floor ? [`M${x(0, -1)} ${y(0)}L${x(0, 1)} ${y(0)}`] : []),
+        ...(surface
+          ? [`M${x(topMm, -1)} ${y(topMm) - overFaceDp}L${x(topMm, 1)} ${y(topMm) - overFaceDp}`]
+          : []),
+      ].join('');
+    },
+    /** What is poured round: the core of a ring, the master in a mould box; nothing where there is none. */
+    core(): string | undefined {
+      const core = part.outline.filter(({ holeMm }) => holeMm !== undefined);
+      if (!core.some(({ holeMm = 0 }) => holeMm > 0)) return undefined;
+      const edge = (side: 1 | -1): string[] =>
+        core.map(
+          ({ heightMm, holeMm = 0 }) =>
+            `${centreX + (side * holeMm * acrossPerMm) / 2} ${y(heightMm)}`,
+        );
+      return `M${edge(-1).join('L')}L${edge(1).reverse().join('L')}Z`;
+    },
+  };
+}
