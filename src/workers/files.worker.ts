@@ -5,7 +5,7 @@ import { readDrawing } from '../core/measure/files/readDrawing';
 import { fileUnits, type FileUnit } from '../core/measure/mesh/fileUnits';
 import { checkMesh, measureMesh, type CheckedMesh } from '../core/measure/mesh/measureMesh';
 import { meshPreview } from '../core/measure/mesh/preview';
-import { sizeOf } from '../core/measure/mesh/sizeOf';
+import { boundsOf, extentOf } from '../core/measure/mesh/boundsOf';
 import type { MeshPart } from '../core/measure/parts/methodSchemas';
 import type { Drawing } from '../core/measure/drawing/drawing';
 import { told } from './told';
@@ -28,7 +28,7 @@ async function openMesh(file: File, onProgress: (share: number) => void): Promis
   checked = checkMesh(mesh);
   return {
     triangles: mesh.triangles.length / 3,
-    size: sizeOf(mesh.positions),
+    size: extentOf(boundsOf(mesh.positions)),
     mmPerUnit,
     preview: meshPreview(mesh),
   };

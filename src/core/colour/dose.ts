@@ -1,3 +1,4 @@
+import { isOver } from '../quantity/tolerance';
 import type { ColourProblems } from '../codes/problems/colourProblems';
 import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
@@ -96,7 +97,7 @@ export function refuseSpoilers(
     at: string,
     more: Omit<ColourProblems['pigment-over-limit'], 'share' | 'limit'>,
   ): void => {
-    if (share <= limit * (1 + 1e-9)) return;
+    if (!isOver(share, limit)) return;
     throw new InputError('pigment-over-limit', share, { share, limit, ...more }, `${at}.share`);
   };
   if (cardLimit === undefined) {

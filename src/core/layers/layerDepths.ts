@@ -1,3 +1,4 @@
+import { hairMm } from '../quantity/tolerance';
 import type { LayerProblems } from '../codes/problems/layerProblems';
 import { InputError } from '../problem';
 import { roundUpWhole } from '../quantity/round';
@@ -11,9 +12,6 @@ export interface DepthLimits {
   readonly leastMm: number | undefined;
 }
 
-/** Room for what arithmetic leaves behind, mm: far under anything that can be poured. */
-const hairMm = 1e-6;
-
 /**
  * No number of layers keeps both limits: the nearest depths that would.
  * @returns `lowerMm` and `upperMm` where there are such, and how many layers each takes
@@ -23,7 +21,7 @@ function waysOut(
   takesMm: number,
   leastMm: number,
 ): Omit<LayerProblems['no-layer-split'], 'depthMm' | 'takesMm' | 'leastMm'> {
-  const most = Math.floor(depthMm / leastMm + hairMm);
+  const most = Math.floor((depthMm + hairMm) / leastMm);
   return {
     // As many layers as still have their least depth can be full.
     ...(most >= 1 ? { lowerMm: most * takesMm, lowerLayers: most } : {}),

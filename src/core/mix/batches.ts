@@ -1,3 +1,4 @@
+import { isOver } from '../quantity/tolerance';
 import type { Allowances } from '../measure/allowances/allowancesSchema';
 import { residueOfBatchMl } from '../measure/allowances/allowances';
 import { InputError } from '../problem';
@@ -81,7 +82,7 @@ function splitIn(
   // What a person asked for by number stays as it is; where that is under the least, a warning says so.
   const batchMl = asked === undefined ? Math.max(neededMl, leastMl) : neededMl;
   const bound = inTime < (container?.limitMl ?? Infinity) ? 'pot-life' : 'container';
-  if (batchMl > neededMl && batchMl > limitMl * (1 + 1e-9)) {
+  if (batchMl > neededMl && isOver(batchMl, limitMl)) {
     throw new InputError(
       'least-over-limit',
       leastMl,

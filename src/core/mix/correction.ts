@@ -1,3 +1,4 @@
+import { hairMl, isOver } from '../quantity/tolerance';
 import { roundToStep } from '../quantity/round';
 
 /** How far off the ratio a mix is, and what becomes of it. */
@@ -12,7 +13,7 @@ const bands: readonly (readonly [RatioBand, number])[] = [
 
 /** The band that a ratio this far off lies in. */
 export const bandOf = (ratioError: number): RatioBand =>
-  bands.find(([, most]) => Math.abs(ratioError) <= most * (1 + 1e-9))?.[0] ?? 'do-not-pour';
+  bands.find(([, most]) => !isOver(Math.abs(ratioError), most))?.[0] ?? 'do-not-pour';
 
 /** What the batch was to be. */
 export interface MixTarget {
@@ -94,7 +95,7 @@ export function correctionOf(target: MixTarget, poured: Poured): Correction {
     band: bandOf(ratioError),
     surplusG,
     surplusMl: surplusG / mixedDensityGPerMl,
-    fitsCup: overCupMl <= 1e-9,
+    fitsCup: overCupMl <= hairMl,
     overCupMl,
   };
 }

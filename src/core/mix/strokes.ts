@@ -1,3 +1,4 @@
+import { roundingShare } from '../quantity/tolerance';
 import { roundUpWhole } from '../quantity/round';
 
 /** Strokes of two pumps, taken in rounds so that the count is never lost. */
@@ -36,7 +37,7 @@ export function strokesOf(
     for (let a = Math.max(1, sum - mostPerRound); a <= Math.min(mostPerRound, sum - 1); a += 1) {
       const b = sum - a;
       const error = Math.abs((b * strokeBMl * volumeAPerB) / (a * strokeAMl) - 1);
-      if (error < best.error - 1e-12) best = { a, b, error };
+      if (error < best.error * (1 - roundingShare)) best = { a, b, error };
     }
   }
   const rounds = roundUpWhole(aMl / (best.a * strokeAMl));

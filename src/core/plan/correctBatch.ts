@@ -1,3 +1,4 @@
+import { hairMl } from '../quantity/tolerance';
 import { correctionOf, type Correction, type Poured } from '../mix/correction';
 import { InputError } from '../problem';
 import type { PourPlan } from './planTypes';
@@ -43,7 +44,7 @@ export function correctBatch(
   // The overage that was in the plan takes up some of what is over; only what is past it does not go in.
   return {
     ...found,
-    fitsLayer: found.surplusMl <= planned.leftMl + 1e-9,
+    fitsLayer: found.surplusMl <= planned.leftMl + hairMl,
     leftMl: planned.leftMl + found.surplusMl,
   };
 }

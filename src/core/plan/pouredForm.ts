@@ -1,3 +1,4 @@
+import { hairMm } from '../quantity/tolerance';
 import type { CoveredFace } from '../job/pourChoices';
 import { ofPour, type ResolvedJob, type ResolvedPour } from '../job/resolveJob';
 import type { Measure } from '../job/jobSchema';
@@ -23,9 +24,6 @@ export interface PouredForm {
   readonly toMm: number | undefined;
   readonly face: { readonly name: CoveredFace; readonly upToMm: number } | undefined;
 }
-
-/** Heights closer than this are one. */
-const hairMm = 1e-6;
 
 const position = (field: string, typed: string | undefined): number | undefined =>
   typed === undefined ? undefined : within(field, () => readQuantity(typed, positionRule).value);

@@ -1,3 +1,4 @@
+import { isOver, isUnder } from '../quantity/tolerance';
 import type { JobPour } from '../job/jobPour';
 import type { DepthTaken } from '../layers/layerHeights';
 import type { LayerStyle } from '../layers/layersSchema';
@@ -59,20 +60,17 @@ export function depthWarnings(
   });
   const deepestMm = Math.max(...depthsMm);
   const thinnestMm = Math.min(...depthsMm);
-  // A layer that was cut to be as deep as the label says can be a hair deeper by rounding.
-  const hair = 1 + 1e-9;
-  const over = (limitMm: number): boolean => deepestMm > limitMm * hair;
   const warnings: Warning[] = [];
   if (roomMm !== undefined) {
-    if (over(roomMm)) {
+    if (isOver(deepestMm, roomMm)) {
       const data = { depthMm: deepestMm, roomMm, greatestDepthMm, ...layerOf(deepestMm) };
       warnings.push({ code: 'deeper-than-room', severity: 'warn', data });
     }
-  } else if (greatestDepthMm !== undefined && over(greatestDepthMm)) {
+  } else if (greatestDepthMm !== undefined && isOver(deepestMm, greatestDepthMm)) {
     const data = { depthMm: deepestMm, greatestDepthMm, ...layerOf(deepestMm) };
     warnings.push({ code: 'deeper-than-label', severity: 'warn', data });
   }
-  if (leastDepthMm !== undefined && thinnestMm * hair < leastDepthMm) {
+  if (leastDepthMm !== undefined && isUnder(thinnestMm, leastDepthMm)) {
     const data = { depthMm: thinnestMm, leastDepthMm, ...layerOf(thinnestMm) };
     warnings.push({ code: 'thinner-than-least', severity: 'warn', data });
   }
@@ -98,7 +96,7 @@ export function formWarnings(style: LayerStyle | 'heights', whole: MeasuredWhole
 export function batchWarnings(batches: readonly PlannedBatch[]): Warning[] {
   const over = batches.find(
     ({ ml, filledMl = ml, container }) =>
-      container !== undefined && filledMl > container.capacityMl * container.fill * (1 + 1e-9),
+      container !== undefined && isOver(filledMl, container.capacityMl * container.fill),
   );
   const worst = batches.reduce((most, each) =>
     Math.abs(each.onScale.ratioError) > Math.abs(most.onScale.ratioError) ? each : most,
@@ -130,7 +128,7 @@ export function workingWarnings(batches: readonly PlannedBatch[], working: Worki
   const { potLifeMin } = working;
   if (potLifeMin === undefined) return [];
   const longest = Math.max(...batches.map(({ workingMin }) => workingMin));
-  if (longest <= potLifeMin * (1 + 1e-9)) return [];
+  if (!isOver(longest, potLifeMin)) return [];
   return [{ code: 'over-pot-life', severity: 'warn', data: { workingMin: longest, potLifeMin } }];
 }
 
@@ -142,7 +140,7 @@ export function leastBatchWarnings(
 ): Warning[] {
   const leastMl = leastBatchMl ?? 0;
   const batchMl = Math.min(...batches.map(({ ml }) => ml));
-  if (batchMl >= leastMl * (1 - 1e-9)) return [];
+  if (!isUnder(batchMl, leastMl)) return [];
   return [{ code: 'under-least-batch', severity: 'warn', data: { batchMl, leastMl, name } }];
 }
 

@@ -1,12 +1,8 @@
-/**
- * Room for the error that floating-point arithmetic leaves behind, as a share of the value:
- * without it 2400 ml ÷ 800 ml can need a fourth batch.
- */
-const floatNoise = 1e-9;
+import { roundingShare } from './tolerance';
 
-/** Smallest whole number that is not below the value. */
+/** Smallest whole number that is not below the value, rounding left aside: without that 2400 ml ÷ 800 ml can need a fourth batch. */
 export function roundUpWhole(value: number): number {
-  return Math.ceil(value - Math.abs(value) * floatNoise);
+  return Math.ceil(value - Math.abs(value) * roundingShare);
 }
 
 /** Decimal places that a step of this size shows: 0.1 → 1, 1 → 0, 5 → 0, 0.25 → 2. */
@@ -28,4 +24,4 @@ export function roundUpToStep(value: number, step: number): number {
 
 /** Whether a value is a multiple of the step, binary dust aside. */
 export const isOnStep = (value: number, step: number): boolean =>
-  Math.abs(value - roundToStep(value, step)) <= Math.abs(value) * floatNoise;
+  Math.abs(value - roundToStep(value, step)) <= Math.abs(value) * roundingShare;

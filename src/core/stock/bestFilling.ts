@@ -1,3 +1,4 @@
+import { hairMl } from '../quantity/tolerance';
 import { InputError } from '../problem';
 
 /** More single cavities than this are past what is searched in full. */
@@ -32,7 +33,7 @@ function sumsOf(volumesMl: readonly number[], roomMl: number): Sums {
       else moved += 1;
       if (value > roomMl) break;
       // Cavities alike make the same sum again and again: one of each is enough.
-      if (at > 0 && value - (nextMl[at - 1] as number) <= 1e-9) continue;
+      if (at > 0 && value - (nextMl[at - 1] as number) <= hairMl) continue;
       nextMl[at] = value;
       nextBits[at] = which;
       at += 1;
@@ -58,7 +59,7 @@ export function bestFilling(
   if (volumesMl.length > mostCavities) {
     throw new InputError('too-many-cavities', volumesMl.length, { most: mostCavities });
   }
-  const room = roomMl * (1 + 1e-12);
+  const room = roomMl + hairMl;
   const half = volumesMl.length >> 1;
   const low = sumsOf(volumesMl.slice(0, half), room);
   const high = sumsOf(volumesMl.slice(half), room);

@@ -1,3 +1,5 @@
+import { roundUpWhole } from '../quantity/round';
+import { roundingShare } from '../quantity/tolerance';
 import { InputError } from '../problem';
 
 /** A size on sale. */
@@ -37,9 +39,7 @@ const greatestCommonDivisor = (a: number, b: number): number =>
 /** Nobody's best, but enough: as many of one kit as it takes, of the one where that is cheapest. */
 const boundOf = (kits: readonly PricedKit[], needMl: number): number =>
   Math.min(
-    ...kits.map(
-      ({ sizeMl, price, delivery }) => Math.ceil(needMl / sizeMl - 1e-9) * price + delivery,
-    ),
+    ...kits.map(({ sizeMl, price, delivery }) => roundUpWhole(needMl / sizeMl) * price + delivery),
   );
 
 /** A kit with its prices in whole steps of money. */
@@ -142,7 +142,7 @@ export function bestKits(needMl: number, kits: readonly Kit[]): Purchase {
     volume = larger(volume, taken.paid);
     return taken;
   });
-  const enoughMl = needMl * (1 - 1e-12);
+  const enoughMl = needMl * (1 - roundingShare);
   const money = volume.findIndex((ml) => ml >= enoughMl);
   const { counts, delivered } = walkBack(steps, money);
   return {

@@ -1,3 +1,4 @@
+import { isUnder } from '../quantity/tolerance';
 import {
   growthAfter,
   shorter,
@@ -57,7 +58,7 @@ export function stepper<Work>() {
       const aged = longestShare * (now.timeS - fromS);
       const longest = aged > longestStepS ? aged : longestStepS;
       let h = stepS > longest ? longest : stepS;
-      const isLast = h >= leftS * (1 - 1e-9);
+      const isLast = !isUnder(h, leftS);
       if (isLast) h = leftS;
       const error = attempt(work, h, now, next);
       if (!(error <= 1)) {

@@ -1,3 +1,4 @@
+import { hairMm } from '../../quantity/tolerance';
 import type { Coded } from '../../codes/coded';
 import { readQuantity } from '../../quantity/readQuantity';
 import { areaRule, lengthRule, overageRule, positionRule, volumeRule } from '../../quantity/rules';
@@ -147,7 +148,7 @@ export function allowancesOf(
       planing.bottom === undefined ? 0 : readQuantity(planing.bottom, positionRule).value;
     const lastMl = (whole.areaAtMm2(depthMm) * topMm) / 1000;
     // The level area is told just below a height: a hair over the floor is the floor.
-    const firstMl = (whole.areaAtMm2(depthMm * 1e-9) * bottomMm) / 1000;
+    const firstMl = (whole.areaAtMm2(Math.min(hairMm, depthMm)) * bottomMm) / 1000;
     found.push({
       code: 'planing',
       on: isOn(planing),

@@ -1,11 +1,9 @@
+import { hairMm } from '../../quantity/tolerance';
 import { rising } from '../form/slabs';
 import type { Slab } from '../form/slab';
 import type { Solid } from '../form/solid';
 import { solidOfSlabs } from '../form/solidOfSlabs';
 import type { Station } from './station';
-
-/** Floors closer than this are one: no tape tells them apart, and a quadratic over less is all rounding. */
-const sameFloorMm = 1e-6;
 
 /** One stretch between stations, with the height of its floor over the deepest one at its lower and higher end. */
 interface Stretch {
@@ -47,7 +45,7 @@ class AreaSums {
     let high = this.bordersMm.length;
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (this.bordersMm[middle]! < floorMm - sameFloorMm) low = middle + 1;
+      if (this.bordersMm[middle]! < floorMm - hairMm) low = middle + 1;
       else high = middle;
     }
     return low;
@@ -93,7 +91,7 @@ export function channelSolid(stations: readonly Station[]): Solid {
   const deepestMm = Math.max(...stations.map(({ depthMm }) => depthMm));
   const floors = rising([...stations.map(({ depthMm }) => deepestMm - depthMm), 0]);
   const bordersMm = floors.filter(
-    (floorMm, index) => index === 0 || floorMm - (floors[index - 1] ?? 0) > sameFloorMm,
+    (floorMm, index) => index === 0 || floorMm - (floors[index - 1] ?? 0) > hairMm,
   );
   const sums = new AreaSums(bordersMm);
   for (const stretch of stretches(stations, deepestMm)) sums.add(stretch);

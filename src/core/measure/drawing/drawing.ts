@@ -1,5 +1,5 @@
 import { InputError } from '../../problem';
-import { extentOf, type Outline } from '../outline/polygon';
+import { boundsOf, type Outline } from '../outline/polygon';
 
 /** A closed outline of a drawing file, in the file's own unit, y as in the file. */
 export interface DrawnOutline {
@@ -118,8 +118,8 @@ export function drawingOf(
   if (!chains.every((chain) => chain.points.every(Number.isFinite))) {
     throw new InputError('drawing-not-finite', undefined);
   }
-  const { leastX, leastY, greatestX, greatestY } = extentOf(chains.map((each) => each.points));
-  const same = sameEndShare * Math.max(greatestX - leastX, greatestY - leastY);
+  const { minX, minY, maxX, maxY } = boundsOf(chains.map((each) => each.points));
+  const same = sameEndShare * Math.max(maxX - minX, maxY - minY);
   const loose = chains.filter((chain) => !chain.closed && chain.points.length >= 4);
   const { closed, open } = same > 0 ? joined(loose, same) : { closed: [], open: loose.length };
   const outlines = [...chains.filter((chain) => chain.closed), ...closed]

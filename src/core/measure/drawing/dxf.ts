@@ -1,3 +1,4 @@
+import { isUnder } from '../../quantity/tolerance';
 import Parser from 'dxf-parser';
 import type {
   IArcEntity,
@@ -128,7 +129,7 @@ function chainOf(entity: IEntity): Chain | undefined {
       const { x, y } = majorAxisEndPoint;
       const major = Math.hypot(x, y);
       const sweep = sweepOf(startAngle, endAngle);
-      const whole = Math.abs(sweep - fullTurn) < 1e-9;
+      const whole = !isUnder(sweep, fullTurn);
       const draw = whole ? arcPoints : arc;
       const points = draw(
         center.x,

@@ -5,8 +5,8 @@ import { readQuantity } from '../../quantity/readQuantity';
 import { lengthRule, positionRule } from '../../quantity/rules';
 import { fileUnits } from '../mesh/fileUnits';
 import { checkMesh, measureMesh } from '../mesh/measureMesh';
-import { sizeOf } from '../mesh/sizeOf';
-import { extentOf } from '../outline/polygon';
+import { boundsOf as boundsOfMesh, extentOf } from '../mesh/boundsOf';
+import { boundsOf } from '../outline/polygon';
 import type { MeshPart } from '../parts/methodSchemas';
 import type { TypedDrawing } from '../parts/outlineSchemas';
 import type { Part } from '../parts/partSchema';
@@ -33,7 +33,11 @@ function meshWithFile(part: MeshPart, source: FileSource, heightsMm: readonly nu
     reader.push(bytes.subarray(from, from + pieceBytes));
   }
   const { mesh, mmPerUnit } = reader.end();
-  const unit = unitOfFile(part.unit, Math.max(...sizeOf(mesh.positions)), mmPerUnit);
+  const unit = unitOfFile(
+    part.unit,
+    Math.max(...extentOf(boundsOfMesh(mesh.positions))),
+    mmPerUnit,
+  );
   const measured = measureMesh(checkMesh(mesh), fileUnits[unit], orientationOf(part), heightsMm);
   return { ...part, unit, measured };
 }
@@ -45,8 +49,8 @@ function drawingWithFile<D extends Pick<TypedDrawing, 'path' | 'unit' | 'outline
   const { path } = drawing;
   if (path === undefined) return drawing;
   const { outlines, mmPerUnit } = readDrawing(path, source.text(path));
-  const { leastX, leastY, greatestX, greatestY } = extentOf(outlines.map(({ points }) => points));
-  const extent = Math.max(greatestX - leastX, greatestY - leastY);
+  const { minX, minY, maxX, maxY } = boundsOf(outlines.map(({ points }) => points));
+  const extent = Math.max(maxX - minX, maxY - minY);
   return { ...drawing, unit: unitOfFile(drawing.unit, extent, mmPerUnit), outlines };
 }
 

@@ -1,3 +1,4 @@
+import { hairMm, roundingShare } from '../../quantity/tolerance';
 import { readQuantity } from '../../quantity/readQuantity';
 import { bodyDensityRule, positionRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
@@ -58,9 +59,6 @@ function leastAreaMm2(slab: Slab): number {
   const ends = Math.min(slabAreaMm2(slab, 0), slabAreaMm2(slab, length));
   return turn > 0 && turn < length ? Math.min(ends, slabAreaMm2(slab, turn)) : ends;
 }
-
-/** Level areas this far under nothing, as a share of the cavity's, come from rounding. */
-const roundingShare = 1e-9;
 
 /**
  * Places the inserts of a job and takes them out of their cavities.
@@ -156,7 +154,7 @@ function refuseTooWide({ solid, count }: Host, taken: readonly PlacedSlabs[]): v
   );
   const over = left.find(
     (slab) =>
-      slab.toMm - slab.fromMm > 1e-9 &&
+      slab.toMm - slab.fromMm > hairMm &&
       leastAreaMm2(slab) <
         -roundingShare * count * Math.max(greatestMm2, solid.slabs[0]?.areaMm2[0] ?? 0),
   );

@@ -1,3 +1,4 @@
+import { extentOf } from './boundsOf';
 import { InputError } from '../../problem';
 import { knotsOfSlabs } from '../form/knots';
 import { rising } from '../form/slabs';
@@ -21,6 +22,9 @@ export interface CheckedMesh {
   /** Two bodies whose boxes overlap may hold the same space twice. */
   readonly bodiesOverlap: boolean;
 }
+
+/** Rounding alone leaves this much of its box on a sheet without thickness. */
+const flatShare = 1e-12;
 
 /** Boxes of all bodies: six numbers each, least and greatest x, y, z. */
 function bodyBoxes(mesh: IndexedMesh, { bodies, bodyOfCorner }: MeshTopology): Float64Array {
@@ -112,14 +116,9 @@ export function measureMesh(
   const insideOut = signed < 0;
   const outward = insideOut ? turnedInsideOut(standing) : standing;
   const { curve, bounds, surface } = insideOut ? curveAt(outward, heights) : first;
-  const sizeMm = [0, 1, 2].map((axis) => bounds.greatest[axis]! - bounds.least[axis]!) as [
-    number,
-    number,
-    number,
-  ];
+  const sizeMm = extentOf(bounds);
   const [x, y, z] = sizeMm;
-  // Rounding alone leaves this much of the box on a sheet without thickness.
-  if (Math.abs(signed) <= 1e-12 * x * y * z || x * y * z === 0) {
+  if (Math.abs(signed) <= flatShare * x * y * z || x * y * z === 0) {
     throw new InputError('mesh-flat', undefined);
   }
   const { slabs, averaged } = slabsOfCurve(curve);
@@ -134,7 +133,7 @@ export function measureMesh(
     holes: checked.holes,
     holesPlusMinusMl: (checked.holesDoubt * mmPerUnit ** 3) / 1000,
     insideOut,
-    ...meshFaces(outward, bounds.least[2], z),
+    ...meshFaces(outward, bounds.min[2], z),
     ...(averaged === 0 ? {} : { averaged }),
   };
 }

@@ -1,8 +1,10 @@
+import { roundingShare } from '../../quantity/tolerance';
 import { InputError } from '../../problem';
 import type { Slab } from '../form/slab';
 import { rising } from '../form/slabs';
 import type { IndexedMesh } from './indexedMesh';
-import { MeshSums, type Bounds, type MeshCurve } from './meshSums';
+import type { Bounds } from './boundsOf';
+import { MeshSums, type MeshCurve } from './meshSums';
 
 /** Up to this many different corner heights, every one of them is a knot and V(h) is exact in between too. */
 const mostExactKnots = 512;
@@ -100,9 +102,6 @@ function leastOn([c0, c1, c2]: readonly [number, number, number], length: number
 
 /** Knots nearer to each other than this share of the height belong to one face that is a hair off level. */
 const shortShare = 1e-9;
-
-/** Areas below nothing by less than this share of the greatest are rounding. */
-const roundingShare = 1e-9;
 
 /**
  * The slabs between the knots of a curve. Between two corner heights the level area of a polyhedron is exactly a

@@ -1,10 +1,5 @@
 import { InputError } from '../../problem';
-
-/** Least and greatest coordinate along each axis. */
-export interface Bounds {
-  readonly least: readonly [number, number, number];
-  readonly greatest: readonly [number, number, number];
-}
+import type { Bounds } from './boundsOf';
 
 /** V(h) and the level area of a mesh at chosen heights. */
 export interface MeshCurve {
@@ -41,8 +36,8 @@ export class MeshSums {
   private readonly areas: Float64Array;
   private readonly bucketStart: Int32Array;
   private readonly perBucket: number;
-  private readonly least = new Float64Array([Infinity, Infinity, Infinity]);
-  private readonly greatest = new Float64Array([-Infinity, -Infinity, -Infinity]);
+  private readonly min = new Float64Array([Infinity, Infinity, Infinity]);
+  private readonly max = new Float64Array([-Infinity, -Infinity, -Infinity]);
 
   /**
    * @param heights rising; the first at or under every corner, the last at or over every corner
@@ -72,12 +67,12 @@ export class MeshSums {
    */
   add(soup: Float64Array, triangles: number): void {
     // Everything the loop touches is local: property reads in it would cost a third more.
-    const { heights, fullP, fullPz, levelP, bucketStart, perBucket, least, greatest } = this;
+    const { heights, fullP, fullPz, levelP, bucketStart, perBucket, min, max } = this;
     const bottom = heights[0]!;
     const end = 9 * triangles;
     let surface = 0;
-    let [leastX, leastY, leastZ] = least as unknown as [number, number, number];
-    let [greatestX, greatestY, greatestZ] = greatest as unknown as [number, number, number];
+    let [minX, minY, minZ] = min as unknown as [number, number, number];
+    let [maxX, maxY, maxZ] = max as unknown as [number, number, number];
     for (let at = 0; at < end; at += 9) {
       const ax = soup[at]!;
       const ay = soup[at + 1]!;
@@ -105,12 +100,12 @@ export class MeshSums {
       const highY = ay > by ? (ay > cy ? ay : cy) : by > cy ? by : cy;
       const low = az < bz ? (az < cz ? az : cz) : bz < cz ? bz : cz;
       const high = az > bz ? (az > cz ? az : cz) : bz > cz ? bz : cz;
-      if (lowX < leastX) leastX = lowX;
-      if (highX > greatestX) greatestX = highX;
-      if (lowY < leastY) leastY = lowY;
-      if (highY > greatestY) greatestY = highY;
-      if (low < leastZ) leastZ = low;
-      if (high > greatestZ) greatestZ = high;
+      if (lowX < minX) minX = lowX;
+      if (highX > maxX) maxX = highX;
+      if (lowY < minY) minY = lowY;
+      if (highY > maxY) maxY = highY;
+      if (low < minZ) minZ = low;
+      if (high > maxZ) maxZ = high;
 
       if (nz === 0) continue;
       const p = 0.5 * nz;
@@ -127,8 +122,8 @@ export class MeshSums {
       }
     }
     this.surface += surface / 2;
-    least.set([leastX, leastY, leastZ]);
-    greatest.set([greatestX, greatestY, greatestZ]);
+    min.set([minX, minY, minZ]);
+    max.set([maxX, maxY, maxZ]);
   }
 
   /** The heights that cut through a triangle, from the one under `full` downwards. */
@@ -166,24 +161,24 @@ export class MeshSums {
       for (let index = 0; index < own.length; index += 1) own[index]! += more[index]!;
     }
     for (let axis = 0; axis < 3; axis += 1) {
-      this.least[axis] = Math.min(this.least[axis]!, other.least[axis]!);
-      this.greatest[axis] = Math.max(this.greatest[axis]!, other.greatest[axis]!);
+      this.min[axis] = Math.min(this.min[axis]!, other.min[axis]!);
+      this.max[axis] = Math.max(this.max[axis]!, other.max[axis]!);
     }
   }
 
   /** The sums as plain arrays, to be sent from one worker to another. */
   parts(): MeshSumsParts {
-    const { surface, fullP, fullPz, levelP, volumes, areas, least, greatest } = this;
-    return { surface, fullP, fullPz, levelP, volumes, areas, least, greatest };
+    const { surface, fullP, fullPz, levelP, volumes, areas, min, max } = this;
+    return { surface, fullP, fullPz, levelP, volumes, areas, min, max };
   }
 
   /** @throws InputError `mesh-not-finite` where a corner is NaN or infinite, `mesh-empty` */
   bounds(): Bounds {
-    const least = [...this.least] as [number, number, number];
-    const greatest = [...this.greatest] as [number, number, number];
-    if (least[0] === Infinity) throw new InputError('mesh-empty', undefined);
+    const min = [...this.min] as [number, number, number];
+    const max = [...this.max] as [number, number, number];
+    if (min[0] === Infinity) throw new InputError('mesh-empty', undefined);
     if (!Number.isFinite(this.surface)) throw new InputError('mesh-not-finite', undefined);
-    return { least, greatest };
+    return { min, max };
   }
 
   /** V(h) and level areas at the heights. */
@@ -215,6 +210,6 @@ export interface MeshSumsParts {
   readonly levelP: Float64Array;
   readonly volumes: Float64Array;
   readonly areas: Float64Array;
-  readonly least: Float64Array;
-  readonly greatest: Float64Array;
+  readonly min: Float64Array;
+  readonly max: Float64Array;
 }

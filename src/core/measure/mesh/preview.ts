@@ -1,3 +1,4 @@
+import { boundsOf, extentOf } from './boundsOf';
 import { object, type InferType } from 'yup';
 import { numbersSchema } from '../../schema/numbersSchema';
 import type { IndexedMesh } from './indexedMesh';
@@ -17,14 +18,8 @@ const mostTriangles = 1200;
 const grids = [40, 32, 26, 21, 17, 14, 11, 9, 7, 5];
 
 function clustered({ positions, triangles }: IndexedMesh, cells: number): MeshPreview {
-  const least = [Infinity, Infinity, Infinity];
-  const greatest = [-Infinity, -Infinity, -Infinity];
-  for (let at = 0; at < positions.length; at += 1) {
-    const axis = at % 3;
-    least[axis] = Math.min(least[axis]!, positions[at]!);
-    greatest[axis] = Math.max(greatest[axis]!, positions[at]!);
-  }
-  const extent = Math.max(...least.map((low, axis) => greatest[axis]! - low)) || 1;
+  const bounds = boundsOf(positions);
+  const extent = Math.max(...extentOf(bounds)) || 1;
   const indexOfCell = new Map<number, number>();
   const sums: number[] = [];
   const counts: number[] = [];
@@ -32,7 +27,7 @@ function clustered({ positions, triangles }: IndexedMesh, cells: number): MeshPr
   for (let corner = 0; corner < clusterOf.length; corner += 1) {
     let cell = 0;
     for (let axis = 0; axis < 3; axis += 1) {
-      const share = (positions[3 * corner + axis]! - least[axis]!) / extent;
+      const share = (positions[3 * corner + axis]! - bounds.min[axis]!) / extent;
       cell = cell * (cells + 1) + Math.round(share * cells);
     }
     let index = indexOfCell.get(cell);
@@ -45,7 +40,7 @@ function clustered({ positions, triangles }: IndexedMesh, cells: number): MeshPr
     clusterOf[corner] = index;
     counts[index]! += 1;
     for (let axis = 0; axis < 3; axis += 1) {
-      sums[3 * index + axis]! += (positions[3 * corner + axis]! - least[axis]!) / extent;
+      sums[3 * index + axis]! += (positions[3 * corner + axis]! - bounds.min[axis]!) / extent;
     }
   }
   const seen = new Set<string>();

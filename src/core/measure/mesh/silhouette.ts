@@ -1,3 +1,4 @@
+import { roundUpWhole } from '../../quantity/round';
 import type { WidthAtHeight } from '../form/solid';
 import type { IndexedMesh } from './indexedMesh';
 import { evenHeights } from './meshCurve';
@@ -28,7 +29,7 @@ export function silhouette({ positions, triangles }: IndexedMesh): readonly Widt
     const x1 = positions[to]!;
     const low = Math.min(z0, z1);
     const high = Math.max(z0, z1);
-    const firstLevel = Math.max(0, Math.ceil((low / greatest) * levels - 1e-9));
+    const firstLevel = Math.max(0, roundUpWhole((low / greatest) * levels));
     for (let level = firstLevel; level <= levels && heights[level]! <= high; level += 1) {
       if (heights[level]! < low) continue;
       if (z0 === z1) {

@@ -1,5 +1,6 @@
 import { evenHeights } from './meshCurve';
-import { MeshSums, type Bounds, type MeshCurve, type MeshSumsParts } from './meshSums';
+import type { Bounds } from './boundsOf';
+import { MeshSums, type MeshCurve, type MeshSumsParts } from './meshSums';
 import { stlCorners, stlHeights } from './stl';
 
 const soupTriangles = 4096;

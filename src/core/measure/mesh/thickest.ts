@@ -1,3 +1,4 @@
+import { boundsOf } from './boundsOf';
 import type { IndexedMesh } from './indexedMesh';
 
 /** Columns along the longer side of the plan. */
@@ -32,20 +33,14 @@ function longestRun(crossings: Crossing[]): number {
  * @param mesh closed, standing on its floor, mm
  */
 export function thickestRunMm({ positions, triangles }: IndexedMesh): number {
-  const least = [Infinity, Infinity];
-  const greatest = [-Infinity, -Infinity];
-  for (let at = 0; at < positions.length; at += 3) {
-    for (let axis = 0; axis < 2; axis += 1) {
-      least[axis] = Math.min(least[axis]!, positions[at + axis]!);
-      greatest[axis] = Math.max(greatest[axis]!, positions[at + axis]!);
-    }
-  }
-  const [leastX = 0, leastY = 0] = least;
-  const [greatestX = 0, greatestY = 0] = greatest;
-  const step = Math.max(greatestX - leastX, greatestY - leastY) / columnsAcross;
+  const {
+    min: [minX, minY],
+    max: [maxX, maxY],
+  } = boundsOf(positions);
+  const step = Math.max(maxX - minX, maxY - minY) / columnsAcross;
   if (!(step > 0)) return 0;
-  const across = Math.max(1, Math.ceil((greatestX - leastX) / step));
-  const along = Math.max(1, Math.ceil((greatestY - leastY) / step));
+  const across = Math.max(1, Math.ceil((maxX - minX) / step));
+  const along = Math.max(1, Math.ceil((maxY - minY) / step));
   const columns: Crossing[][] = Array.from({ length: across * along }, () => []);
   const cellsFrom = (low: number, origin: number): number =>
     Math.max(0, Math.ceil((low - origin) / step - offGrid));
@@ -68,12 +63,12 @@ export function thickestRunMm({ positions, triangles }: IndexedMesh): number {
     const highX = ax + Math.max(0, ux, vx);
     const lowY = ay + Math.min(0, uy, vy);
     const highY = ay + Math.max(0, uy, vy);
-    const lastColumn = cellsTo(highX, leastX, across);
-    const lastRow = cellsTo(highY, leastY, along);
-    for (let row = cellsFrom(lowY, leastY); row <= lastRow; row += 1) {
-      const py = leastY + (row + offGrid) * step - ay;
-      for (let column = cellsFrom(lowX, leastX); column <= lastColumn; column += 1) {
-        const px = leastX + (column + offGrid) * step - ax;
+    const lastColumn = cellsTo(highX, minX, across);
+    const lastRow = cellsTo(highY, minY, along);
+    for (let row = cellsFrom(lowY, minY); row <= lastRow; row += 1) {
+      const py = minY + (row + offGrid) * step - ay;
+      for (let column = cellsFrom(lowX, minX); column <= lastColumn; column += 1) {
+        const px = minX + (column + offGrid) * step - ax;
         const s = (px * vy - py * vx) / double;
         const t = (ux * py - uy * px) / double;
         if (s < 0 || t < 0 || s + t > 1) continue;

@@ -1,6 +1,6 @@
 import { InputError } from '../../problem';
 import { firstCrossing } from './crossings';
-import { contains, extentOf, perimeter, signedArea, type Outline } from './polygon';
+import { contains, boundsOf, perimeter, signedArea, type Outline } from './polygon';
 
 /** Outlines sorted out: what is material, what is an island in it, and the area that is left. */
 export interface EvenOdd {
@@ -41,13 +41,13 @@ export function evenOddArea(outlines: readonly Outline[]): EvenOdd {
       sum + (depths[which]! % 2 === 0 ? 1 : -1) * Math.abs(signedArea(outline)),
     0,
   );
-  const { leastX, leastY, greatestX, greatestY } = extentOf(outlines);
+  const { minX, minY, maxX, maxY } = boundsOf(outlines);
   if (!(area > 0)) throw new InputError('outline-empty', undefined);
   return {
     area,
     perimeter: outlines.reduce((sum, outline) => sum + perimeter(outline), 0),
     depths,
-    width: greatestX - leastX,
-    height: greatestY - leastY,
+    width: maxX - minX,
+    height: maxY - minY,
   };
 }

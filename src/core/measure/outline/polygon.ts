@@ -27,26 +27,29 @@ export function perimeter(outline: Outline): number {
   return length;
 }
 
-/** Least and greatest x and y of several outlines. */
-export function extentOf(outlines: readonly Outline[]): {
-  readonly leastX: number;
-  readonly leastY: number;
-  readonly greatestX: number;
-  readonly greatestY: number;
-} {
-  let leastX = Infinity;
-  let leastY = Infinity;
-  let greatestX = -Infinity;
-  let greatestY = -Infinity;
+/** The box round outlines in the plane. */
+interface Bounds {
+  readonly minX: number;
+  readonly minY: number;
+  readonly maxX: number;
+  readonly maxY: number;
+}
+
+/** The box round several outlines. */
+export function boundsOf(outlines: readonly Outline[]): Bounds {
+  let minX = Infinity;
+  let minY = Infinity;
+  let maxX = -Infinity;
+  let maxY = -Infinity;
   for (const outline of outlines) {
     for (let at = 0; at < outline.length; at += 2) {
-      leastX = Math.min(leastX, outline[at]!);
-      greatestX = Math.max(greatestX, outline[at]!);
-      leastY = Math.min(leastY, outline[at + 1]!);
-      greatestY = Math.max(greatestY, outline[at + 1]!);
+      minX = Math.min(minX, outline[at]!);
+      maxX = Math.max(maxX, outline[at]!);
+      minY = Math.min(minY, outline[at + 1]!);
+      maxY = Math.max(maxY, outline[at + 1]!);
     }
   }
-  return { leastX, leastY, greatestX, greatestY };
+  return { minX, minY, maxX, maxY };
 }
 
 /** Whether a point lies inside an outline: a ray to the right crosses it an odd number of times. */

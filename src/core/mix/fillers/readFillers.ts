@@ -1,3 +1,4 @@
+import { isOver } from '../../quantity/tolerance';
 import { InputError } from '../../problem';
 import { within } from '../../measure/within';
 import { readQuantity } from '../../quantity/readQuantity';
@@ -76,9 +77,6 @@ function readFiller(filler: Filler, mixedMl: number): ReadFiller {
   return ofMass(beforeG - afterG);
 }
 
-/** Room for what arithmetic leaves behind. */
-const hair = 1 + 1e-9;
-
 /**
  * What the fillers of a pour or a portion take of its volume. Said by mass, share or heap it is that much of the mix; said
  * against the resin, V_resin = (V − Σ said of the mix) / (1 + Σ perResin · bulk / grain).
@@ -117,7 +115,7 @@ export function refuseOverHeap(
   let left = 1;
   mixed.forEach(({ share, mostShare, grainGPerMl, name }, index) => {
     const most = mostShare * left;
-    if (!(share <= most * hair) || share < 0) {
+    if (!(share >= 0) || isOver(share, most)) {
       throw new InputError(
         'filler-over-heap',
         share,

@@ -1,3 +1,4 @@
+import { hairMm } from '../../quantity/tolerance';
 import { within } from '../../measure/within';
 import { fillerKindOf } from '../../mix/fillers/fillerKinds';
 import type { MixedFiller } from '../../mix/fillers/readFillers';
@@ -85,9 +86,9 @@ function liesUnder(lower: PouredForm, upper: PouredForm): boolean {
   const reachMm = upperMm ?? upper.fromMm;
   if (lower.kind === 'covers') {
     const lowerMm = surfaceMm(lower);
-    return lowerMm !== undefined && lowerMm <= reachMm + 1e-6;
+    return lowerMm !== undefined && lowerMm <= reachMm + hairMm;
   }
-  return (lower.toMm ?? Infinity) <= reachMm + 1e-6;
+  return (lower.toMm ?? Infinity) <= reachMm + hairMm;
 }
 
 const isCoat = ({ parts }: PouredForm): boolean => parts.every(({ shape }) => shape === 'coat');

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { extentOf } from '../../../core/measure/outline/polygon';
+import { boundsOf } from '../../../core/measure/outline/polygon';
 import { useColours } from '../../../ui/theme/theme';
 
 const greatestHeight = 260;
@@ -20,14 +20,14 @@ export function OutlinesView({ outlines, picked, onPress }: OutlinesViewProps) {
   const colours = useColours();
   const [width, setWidth] = useState(0);
   const { paths, height } = useMemo(() => {
-    const { leastX, leastY, greatestX, greatestY } = extentOf(outlines);
-    const [across, along] = [greatestX - leastX || 1, greatestY - leastY || 1];
+    const { minX, minY, maxX, maxY } = boundsOf(outlines);
+    const [across, along] = [maxX - minX || 1, maxY - minY || 1];
     const scale = Math.min((width - 2 * margin) / across, (greatestHeight - 2 * margin) / along);
     const path = (points: readonly number[]): string => {
       const places: string[] = [];
       for (let at = 0; at < points.length; at += 2) {
-        const x = margin + ((points[at] ?? 0) - leastX) * scale;
-        const y = margin + ((points[at + 1] ?? 0) - leastY) * scale;
+        const x = margin + ((points[at] ?? 0) - minX) * scale;
+        const y = margin + ((points[at + 1] ?? 0) - minY) * scale;
         places.push(`${x.toFixed(1)} ${y.toFixed(1)}`);
       }
       return `M${places.join('L')}Z`;

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { guessUnit } from '../../../core/measure/mesh/fileUnits';
 import type { OutlineDetail } from '../../../core/measure/measured';
-import { extentOf } from '../../../core/measure/outline/polygon';
+import { boundsOf } from '../../../core/measure/outline/polygon';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { SwitchField } from '../../../ui/fields/SwitchField';
 import { Words } from '../../../ui/text/Words';
@@ -108,8 +108,8 @@ export function DrawingEditor({ place, detail }: DrawingEditorProps) {
 }
 
 function sizeOfOutlines(outlines: readonly (readonly number[])[]): readonly number[] {
-  const { leastX, leastY, greatestX, greatestY } = extentOf(outlines);
-  return [greatestX - leastX, greatestY - leastY];
+  const { minX, minY, maxX, maxY } = boundsOf(outlines);
+  return [maxX - minX, maxY - minY];
 }
 
 /** More outlines than this are picked on the drawing alone. */
