@@ -41,7 +41,7 @@ test.each<[string, Part, string, RegExp]>([
       count: 1,
     },
     '± 3.7 ml',
-    /from setting points \(one twentieth of a square\)/,
+    /from setting points \(a twentieth of a square\)/,
   ],
   [
     'water',

@@ -1,6 +1,9 @@
+import { twoStationShare } from '../core/measure/channel/channel';
+import { tapSquares } from '../core/measure/outline/traced';
+import { ovalShare } from '../core/measure/parts/measureRectangles';
 import type { ByRule, Doubt } from '../core/measure/doubt';
 import { formatPlain } from '../core/quantity/format';
-import { sayMl, sayMm, sayPercent } from './figures';
+import { sayMl, sayMm, sayPart, sayPercent } from './figures';
 import { fieldNames } from './names';
 
 type Told = Pick<Doubt, 'plusMinusMl' | 'errs'>;
@@ -30,14 +33,14 @@ export function sayDoubt({ rule, data }: ByRule): string {
     case 'stations':
       return `${sayMl(data.curveMl)} from how the edge bends between ${data.stations} stations, ${sayMl(data.readingMl)} from reading the tape.`;
     case 'two-stations':
-      return 'Two stations say nothing of the edge between them; live edges stray by a tenth.';
+      return `Two stations say nothing of the edge between them; live edges stray by ${sayPart(twoStationShare)}.`;
     case 'rectangles':
-      return 'Rectangles cover more than the cavity. An oval inside them would fill 79 %; the narrowest widths would say it better.';
+      return `Rectangles cover more than the cavity. An oval inside them would fill ${formatPlain(ovalShare * 100, 0)}\u00a0%; the narrowest widths would say it better.`;
     case 'rectangles-narrowest':
       return `Rectangles cover more than the cavity: up to ${sayMl(data.highMl)}, by its narrowest widths.`;
     case 'traced':
       return (
-        `${sayMl(data.tapsMl)} from setting points (one ${data.by === 'grid' ? 'twentieth of a square' : `pixel is ${formatPlain(data.mmPerPx, 2)}\u00a0mm`}), ` +
+        `${sayMl(data.tapsMl)} from setting points (${data.by === 'grid' ? `${sayPart(tapSquares)} of a square` : `one pixel is ${formatPlain(data.mmPerPx, 2)}\u00a0mm`}), ` +
         `${sayMl(data.scaleMl)} from the scale, ${sayMl(data.depthMl)} from the depth.`
       );
     case 'drawn':

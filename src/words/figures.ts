@@ -24,6 +24,18 @@ export const sayC = (celsius: number): string => withUnit(formatPlain(celsius, 1
 /** A share in percent, one decimal at most: 10 %. */
 export const sayPercent = (share: number): string => withUnit(formatPlain(share * 100, 1), '%');
 
+const partNames: readonly (readonly [number, string])[] = [
+  [1 / 2, 'half'],
+  [1 / 3, 'a third'],
+  [1 / 4, 'a quarter'],
+  [1 / 10, 'a tenth'],
+  [1 / 20, 'a twentieth'],
+];
+
+/** A share as one says it where there is a word for it: a third, a tenth; otherwise 80 %. */
+export const sayPart = (share: number): string =>
+  partNames.find(([part]) => Math.abs(part - share) < 1e-3)?.[1] ?? sayPercent(share);
+
 /** A bare figure where the unit is set beside it in another size. */
 export const sayOneDecimal = (value: number): string => formatNumber(value, 1);
 

@@ -184,7 +184,7 @@ test('the bucket against its label', () => {
   ]);
   const cool = { ...bucket, potLifeMin: undefined, dangerMin: undefined, margin: 0 };
   expect(sayBucket({ ...cool, anyBatch: true }).map(plain)).toEqual([
-    '1200.0 g stay pourable for two days in the cup.',
+    '1200.0 g stay pourable for 48 h in the cup.',
     'It never gets hot in the cup.',
     'Any batch leaves time to pour.',
   ]);
@@ -223,7 +223,9 @@ test('forms and assumptions are said', () => {
     'thickest place',
   );
   const plan = { assumed: ['resin-as-room', 'timber-sides'] } as unknown as HeatPlan;
-  expect(sayAssumed(plan)).toBe('Assumed: resin as warm as the room, 40 mm timber at the sides.');
+  expect(plain(sayAssumed(plan))).toBe(
+    'Assumed: resin as warm as the room, 40 mm timber at the sides.',
+  );
   expect(sayAssumed({ ...plan, assumed: [] })).toBe('');
 });
 

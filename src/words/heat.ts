@@ -1,17 +1,27 @@
 import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
 import type { HeatPlan, NoHeat, PlannedHeat } from '../core/plan/heat/heatOfPlan';
-import type { HeatAssumption } from '../core/plan/heat/heatPlace';
+import { timberSideM, type HeatAssumption } from '../core/plan/heat/heatPlace';
 import type { HeatForm } from '../core/plan/heat/heatShapeOf';
 import type { SecondLayer } from '../core/plan/heat/secondLayer';
 import { formatPlain } from '../core/quantity/format';
-import { runawayC, type HeatBand } from '../core/thermal/bands';
+import { edgeK, flatK, formMarginK, runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
 import { familyOf, type HeatFamily } from '../core/resin/families';
 import type { Underside } from '../core/thermal/heatSchema';
-import type { Seal, SolidKind } from '../core/thermal/solids';
-import { sayG, sayMm, sayTime } from './figures';
+import {
+  bucketDangerC,
+  bucketFollowedS,
+  bucketWarmC,
+  edgeDepth,
+  edgeRoomK,
+  hardAlpha,
+  hardByS,
+  labelRoomC,
+} from '../core/thermal/saidFigures';
+import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
+import { sayG, sayMm, sayPart, sayTime } from './figures';
 
 /** Whole degrees: the model knows no more. */
 export const sayDegrees = (celsius: number): string => `${formatPlain(celsius, 0)}\u00a0°C`;
@@ -45,7 +55,7 @@ const bandMeans: Readonly<Record<HeatBand, string>> = {
 /** What the band means, and that the pour stands on the edge where it does. */
 export const sayBand = ({ band, onEdge }: PlannedHeat): string =>
   onEdge
-    ? `${bandMeans[band]} It stands on the edge: 2 °C more in the room, a tenth more depth or stiller air moves it by more than 15 K.`
+    ? `${bandMeans[band]} It stands on the edge: ${formatPlain(edgeRoomK, 0)} °C more in the room, ${sayPart(edgeDepth - 1)} more depth or stiller air moves it by more than ${sayKelvin(edgeK)}.`
     : bandMeans[band];
 
 /** The peak as a range; a runaway has no exact one. */
@@ -67,7 +77,7 @@ export const sayPeakAbout = (family: HeatFamily, peakC: number): string =>
 export const sayFormBears = ({ formBearsC }: PlannedHeat): string =>
   formBearsC === undefined
     ? ''
-    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and should stay 10 K under that: it may soften, stick or leak.`;
+    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and should stay ${sayKelvin(formMarginK)} under that: it may soften, stick or leak.`;
 
 /** The layer that gets hottest: what a pour is told by where there is room for one. */
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
@@ -75,7 +85,8 @@ export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
 
 /** When it peaks, and whether anybody is awake. */
 export function sayPeakTime({ peakH, peakAtMin, asleep }: PlannedHeat): string {
-  if (peakH === undefined) return 'It warms by less than 5 K: too flat to say when.';
+  if (peakH === undefined)
+    return `It warms by less than ${sayKelvin(flatK)}: too flat to say when.`;
   const after = `Peak ${sayHours(peakH)} after it is poured`;
   if (peakAtMin === undefined) return `${after}.`;
   return `${after}, at ${sayClock(peakAtMin)}${asleep === true ? ': you will be asleep' : ''}.`;
@@ -138,7 +149,7 @@ export function sayHard({ hardH, alphaEnd }: PlannedHeat, enoughC?: number): str
     enoughC === undefined
       ? 'A warmer room or an oven at the end would help.'
       : `A room of ${sayDegrees(Math.ceil(enoughC))} would do, or an oven at the end.`;
-  return `It does not get fully hard in this room: ${share}\u00a0% cured after 30 days, 90\u00a0% is hard. ${helps}`;
+  return `It does not get fully hard in this room: ${share}\u00a0% cured after ${sayTime(hardByS / 60)}, ${formatPlain(hardAlpha * 100, 0)}\u00a0% is hard. ${helps}`;
 }
 
 const formWords: Readonly<Record<HeatForm['why'], string>> = {
@@ -154,12 +165,13 @@ const formWords: Readonly<Record<HeatForm['why'], string>> = {
 };
 export const sayForm = ({ why }: HeatForm): string => formWords[why];
 
+const boardWords = `${sayMm(usualBoard.thicknessM * 1000)} coated board`;
 const assumedWords: Readonly<Record<HeatAssumption, string>> = {
   'resin-as-room': 'resin as warm as the room',
   'raised-board': 'raised on blocks',
-  'board-floor': '18 mm coated board under it',
-  'board-sides': '18 mm coated board at the sides',
-  'timber-sides': '40 mm timber at the sides',
+  'board-floor': `${boardWords} under it`,
+  'board-sides': `${boardWords} at the sides`,
+  'timber-sides': `${sayMm(timberSideM * 1000)} timber at the sides`,
   'mould-wall': 'a usual wall of the mould',
   gap: 'a usual time between layers',
   'poured-now': 'no time of day',
@@ -216,7 +228,7 @@ export function sayCalibration({ verdict, assumed: left }: Calibration): string 
     case 'agrees':
       return `Fitted to the label's pot life and greatest depth.${assumed}`;
     case 'depth-too-large':
-      return `With this pot life the resin should overheat at ${sayMm(verdict.labelMm)}; the label may mean a narrow mould or moving air. Planning with ${sayMm(Math.floor(verdict.plannedMm))} for a wide pour in still air at 23 °C.${assumed}`;
+      return `With this pot life the resin should overheat at ${sayMm(verdict.labelMm)}; the label may mean a narrow mould or moving air. Planning with ${sayMm(Math.floor(verdict.plannedMm))} for a wide pour in still air at ${sayDegrees(labelRoomC)}.${assumed}`;
     case 'depth-below-heat':
       return `Fitted to the label's pot life. Its depth stays under what heat allows: bubbles may be why, so it still counts.${assumed}`;
   }
@@ -258,12 +270,12 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
   } = bucket;
   const inCup =
     potLifeMin === undefined
-      ? `${sayG(massG)} stay pourable for two days in the cup.`
+      ? `${sayG(massG)} stay pourable for ${sayTime(bucketFollowedS / 60)} in the cup.`
       : `${sayG(massG)} stay pourable for ${sayTime(potLifeMin)} in the cup${labelMin === undefined ? '' : ` (label ${sayTime(labelMin)})`}; mixing and pouring take ${sayTime(workingMin)}.`;
   const danger =
     dangerMin === undefined
       ? 'It never gets hot in the cup.'
-      : `At 40 °C after ${sayTime(warmMin ?? dangerMin)}: pour now. At 60 °C after ${sayTime(dangerMin)}: take it outdoors.`;
+      : `At ${sayDegrees(bucketWarmC)} after ${sayTime(warmMin ?? dangerMin)}: pour now. At ${sayDegrees(bucketDangerC)} after ${sayTime(dangerMin)}: take it outdoors.`;
   const batch =
     largestG === undefined
       ? 'No batch leaves time to mix and pour.'
@@ -274,7 +286,9 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
     inCup,
     danger,
     batch,
-    ...(margin > 0 ? ['Fast resin in a large cup: a third of the time is kept back.'] : []),
+    ...(margin > 0
+      ? [`Fast resin in a large cup: ${sayPart(margin)} of the time is kept back.`]
+      : []),
   ];
 }
 

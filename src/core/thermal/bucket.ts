@@ -1,3 +1,4 @@
+import { bucketDangerC, bucketFollowedS } from './saidFigures';
 import { constantRoom } from './climate';
 import type { Curing } from './curing';
 import { followCore, noEvents } from './followCore';
@@ -15,9 +16,6 @@ export interface BucketHeat {
   readonly dangerMin: number | undefined;
 }
 
-const dangerC = 60;
-const twoDaysS = 48 * 3600;
-
 /**
  * A batch in a cup as high as wide.
  * @param resinC as it is when it is mixed, a warm bath included
@@ -29,7 +27,7 @@ export function bucketHeat(
   roomC: number,
 ): BucketHeat {
   const cup = cupOf(curing, massG);
-  const potLife = potLifeOf(curing, { cup, resinC, roomC }, twoDaysS);
+  const potLife = potLifeOf(curing, { cup, resinC, roomC }, bucketFollowedS);
   const cells = cup.columns * cup.rows;
   const room = constantRoom(roomC);
   const events = noEvents(resinC);
@@ -45,11 +43,11 @@ export function bucketHeat(
     { above: room, below: room, beside: room },
     { temperaturesC: new Float64Array(cells).fill(resinC), alphas: new Float64Array(cells) },
     0,
-    twoDaysS,
-    stepRules(twoDaysS, 0.5),
+    bucketFollowedS,
+    stepRules(bucketFollowedS, 0.5),
     (before, after) => {
       follow(before, after);
-      if (events.peakC >= dangerC) dangerS = after.timeS;
+      if (events.peakC >= bucketDangerC) dangerS = after.timeS;
       return dangerS !== undefined;
     },
   );

@@ -1,3 +1,4 @@
+import { labelRoomC } from './saidFigures';
 import type { Curing } from './curing';
 import { depthForPeakM, depthLimitC } from './greatestDepth';
 import { heatConstantsOf, type HeatFamily } from '../resin/families';
@@ -5,8 +6,6 @@ import { peakOf } from './peakOf';
 import { rateFromPotLife, type PotLifeLabel } from './rateFromPotLife';
 import { usualSetting } from './usualSetting';
 
-/** The label's depth is taken to hold in a room of this temperature, in still air, on a raised board. */
-const labelRoomC = 23;
 /** κ is looked for between these. */
 const leastKappa = 0.02;
 const greatestKappa = 0.6;

@@ -32,11 +32,6 @@ export interface CureMarks {
   readonly held: readonly (keyof MarkTimes)[];
 }
 
-/** Fully hard. */
-export const hardAlpha = 0.9;
-/** Where nothing is hard by then, nothing will be, s. */
-export const hardByS = 30 * 24 * 3600;
-
 /** Marks read off a label stay between these: beyond them the label means something else. */
 const leastMark = 0.6;
 const greatestMark = 0.9;

@@ -1,3 +1,4 @@
+import { bucketWarmC } from './saidFigures';
 import { crossingOf, cubicAt, summitOf, type Cubic } from './hermite';
 import type { Moment, Watch } from './stepping';
 
@@ -12,9 +13,6 @@ export interface CoreEvents {
   /** The fastest that the hottest place warmed after it had gelled, K/s. */
   fastestAfterGel: number;
 }
-
-/** What is called warm to the hand: where a batch in a cup begins to run away. */
-const warmC = 40;
 
 const cubicOf = (
   before: Moment,
@@ -89,11 +87,11 @@ export function followCore(
       events.peakC = hottestC;
       events.peakS = after.timeS;
     }
-    if (events.warmS === undefined && hottestC >= warmC) {
+    if (events.warmS === undefined && hottestC >= bucketWarmC) {
       events.warmS =
-        before.temperaturesC[hottest]! >= warmC
+        before.temperaturesC[hottest]! >= bucketWarmC
           ? before.timeS
-          : crossedAtS(before, after, 'temperaturesC', hottest, warmC);
+          : crossedAtS(before, after, 'temperaturesC', hottest, bucketWarmC);
     }
     if (alphas[mostCured]! >= gelAlpha) {
       events.gelS ??=

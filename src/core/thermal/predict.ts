@@ -1,7 +1,8 @@
 import { bandOf, edgeK, flatK, type HeatBand } from './bands';
 import { ceilingC } from './ceiling';
 import { warmerRoom } from './climate';
-import { hardAlpha, hardByS, type CureMarks } from './cureMarks';
+import type { CureMarks } from './cureMarks';
+import { edgeDepth, edgeRoomK, hardAlpha, hardByS } from './saidFigures';
 import { glassTransitionC, type Curing } from './curing';
 import { cellsOfLayers, type Domain } from './domain';
 import { followCore, noEvents, type CoreEvents } from './followCore';
@@ -82,9 +83,7 @@ export function layerPeaks(
   return events;
 }
 
-/** Room by this, depth by this, film by this: what nobody knows better of their own shed. */
-const edgeRoomK = 2;
-const edgeDepth = 1.1;
+/** Beside room and depth the film: what nobody knows better of their own shed. */
 const edgeFilm = 6 / 9;
 
 const edged = (setting: PourSetting, more: boolean): readonly PourSetting[] => {

@@ -1,3 +1,4 @@
+import { usualFill } from '../../core/mix/mixingSchema';
 import { jobVersion, type Job, type Pour } from '../../core/job/jobSchema';
 import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { Resin } from '../../core/resin/resinSchema';
@@ -23,6 +24,9 @@ export interface JobDraft extends Typed<Omit<Job, 'measure' | 'pours' | 'leftove
   leftoverMoulds?: Mould[] | undefined;
   pours: PourDraft[];
 }
+
+/** Before there was a container: a common bucket, filled so that it can be stirred. */
+export const usualContainer = { capacity: '1 l', fill: `${usualFill.stir * 100} %` };
 
 /** Parts of drafts by their names; they follow from the schema. */
 export type LayersDraft = NonNullable<PourDraft['layers']>;
@@ -52,7 +56,7 @@ export function newJobDraft(resin: Resin | undefined): JobDraft {
     name: newJobName,
     room: { temperature: '20 °C' },
     measure: { parts: [emptyPart('box')] },
-    container: { capacity: '1 l', fill: '80 %' },
+    container: usualContainer,
     scaleStep: '1 g',
     pours: [newPourDraft(resin)],
   };

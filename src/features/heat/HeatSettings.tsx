@@ -1,3 +1,4 @@
+import { usualBoard } from '../../core/thermal/solids';
 import { memo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
@@ -184,7 +185,7 @@ function WallFields({
             [which]:
               material === 'usual'
                 ? undefined
-                : { material, thickness: wall?.thickness ?? '18 mm' },
+                : { material, thickness: wall?.thickness ?? `${usualBoard.thicknessM * 1000} mm` },
           })
         }
       />

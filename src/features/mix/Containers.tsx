@@ -1,8 +1,10 @@
+import { usualFill } from '../../core/mix/mixingSchema';
+import { sayPart } from '../../words/figures';
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { fillRule, volumeRule } from '../../core/quantity/rules';
-import type { ContainerDraft, JobDraft } from '../../data/draft/jobDraft';
+import { usualContainer, type ContainerDraft, type JobDraft } from '../../data/draft/jobDraft';
 import { useDraftField } from '../../data/draft/pourInHand';
 import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
@@ -14,9 +16,6 @@ import { TextField } from '../../ui/fields/TextField';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-
-/** Before there was a container: a common bucket, filled so that it can be stirred. */
-const usualContainer = { capacity: '1 l', fill: '80 %' };
 
 type Way = 'container' | 'set' | 'none';
 
@@ -135,8 +134,8 @@ function ContainerRow({ index, container, onChange, onRemove }: ContainerRowProp
         label="Used for"
         value={container.use ?? 'stir'}
         choices={[
-          { value: 'stir', label: 'Stirring', note: 'filled to 80 %' },
-          { value: 'vacuum', label: 'Vacuum', note: 'filled to a third' },
+          { value: 'stir', label: 'Stirring', note: `filled to ${sayPart(usualFill.stir)}` },
+          { value: 'vacuum', label: 'Vacuum', note: `filled to ${sayPart(usualFill.vacuum)}` },
         ]}
         onChange={(use) => onChange({ use, fill: undefined })}
       />

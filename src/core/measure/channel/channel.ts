@@ -11,7 +11,7 @@ import type { ChannelDetail, Station } from './station';
 const evenWithin = 1e-3;
 
 /** With two stations nothing is known of the curve between; live edges commonly stray by a tenth. */
-const twoStationShare = 0.1;
+export const twoStationShare = 0.1;
 
 function isSimpson(stations: readonly Station[]): boolean {
   if (stations.length < 3 || stations.length % 2 === 0) return false;

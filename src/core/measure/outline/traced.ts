@@ -24,7 +24,7 @@ export type TraceScale =
 
 /** How close a finger or a pointer sets a point, in px of the picture or in squares of the grid. */
 const tapPx = 1;
-const tapSquares = 0.05;
+export const tapSquares = 0.05;
 
 /** A traced area in mm² with its doubt. */
 export interface TracedArea extends EvenOdd {

@@ -8,7 +8,7 @@ import type { Reading } from './reading';
 import type { RectanglesPart } from './methodSchemas';
 
 /** An oval that touches all four sides of a rectangle fills this share of it. */
-const ovalShare = Math.PI / 4;
+export const ovalShare = Math.PI / 4;
 
 /**
  * Rectangles laid over a cavity, side by side, so that they cover it: a deliberate overestimate.

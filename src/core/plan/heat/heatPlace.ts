@@ -85,7 +85,7 @@ const filmUnder: Readonly<Record<Underside, number>> = {
   plate: films.onPlate,
 };
 
-const timberSideM = 0.04;
+export const timberSideM = 0.04;
 
 const celsius = (typed: string): number => readQuantity(typed, roomTemperatureRule).value;
 const metres = (typed: string): number => readQuantity(typed, lengthRule).value / 1000;
