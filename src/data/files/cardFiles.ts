@@ -1,3 +1,4 @@
+import { base64urlnopad } from '@scure/base';
 import { deflateSync, inflateSync } from 'fflate';
 import { InputError } from '../../core/problem';
 import { readResins, readSharedResin, resinsFileOf } from '../../core/resin/resinFile';
@@ -51,17 +52,6 @@ export async function readCards(text: string, fileName: string): Promise<readonl
   return cardsOfRows(await rowsOfCsv(text));
 }
 
-const toBase64Url = (bytes: Uint8Array): string =>
-  btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
-    .replaceAll('+', '-')
-    .replaceAll('/', '_')
-    .replace(/=+$/, '');
-
-const fromBase64Url = (text: string): Uint8Array =>
-  Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (sign) =>
-    sign.charCodeAt(0),
-  );
-
 /** What stands before a card in a link: after the `#`, so that it never goes to a server. */
 const before = '#card=';
 
@@ -69,7 +59,7 @@ const before = '#card=';
 export function cardLink(card: Resin, origin: string): string {
   const { id: _, ...shared } = card;
   const bytes = new TextEncoder().encode(JSON.stringify(shared));
-  return `${origin}/shelf/new${before}${toBase64Url(deflateSync(bytes, { level: 9 }))}`;
+  return `${origin}/shelf/new${before}${base64urlnopad.encode(deflateSync(bytes, { level: 9 }))}`;
 }
 
 /** More than this unpacked is not a card. */
@@ -83,7 +73,7 @@ export function cardOfLink(hash: string): Resin | undefined {
   if (!hash.startsWith(before)) return undefined;
   let text: string;
   try {
-    const bytes = inflateSync(fromBase64Url(hash.slice(before.length)), {
+    const bytes = inflateSync(base64urlnopad.decode(hash.slice(before.length)), {
       out: new Uint8Array(largestCard),
     });
     text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
