@@ -22,6 +22,13 @@ export function usePourPart<Key extends FieldPath<PourDraft>>(
   return [value, (next) => setValue(path, next as never)];
 }
 
+/** Whether there are several pours: one alone has nothing to differ from. */
+export const useSeveralPours = (): boolean =>
+  useWatch<JobDraft, 'pours', JobDraft, boolean>({
+    name: 'pours',
+    compute: (pours) => pours.length > 1,
+  });
+
 /** What is wrong with the pour in hand, its own fields told from the pour. */
 export function usePourProblems(): readonly Problem[] {
   const problems = useProblems();

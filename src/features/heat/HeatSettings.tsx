@@ -6,37 +6,74 @@ import { undersides } from '../../core/thermal/heatSchema';
 import { seals, solidKinds, type Seal, type SolidKind } from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
 import { usePourIndex } from '../../data/draft/openJob';
-import { usePourPart } from '../../data/draft/pourInHand';
+import { usePourPart, useSeveralPours } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { SwitchField } from '../../ui/fields/SwitchField';
+import { Words } from '../../ui/text/Words';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { saySolid, sealNames, undersideNames } from '../../words/heat';
 import { HeatClock, HeatQuantity } from './HeatFields';
 
-/** What heat depends on as it is typed, and a change of it; what is left out goes. */
+/**
+ * What heat depends on as it is typed, and a change of it; what is left out goes. It is the job's, or the pour's own where
+ * that differs: then what the pour leaves out is as the job says.
+ */
 function useHeatDraft() {
   const { setValue } = useFormContext<JobDraft>();
-  const heat = useWatch<JobDraft, 'heat'>({ name: 'heat' }) ?? {};
+  const ofJob = useWatch<JobDraft, 'heat'>({ name: 'heat' });
+  const [own, setOwn] = usePourPart('heat');
+  const index = usePourIndex();
+  const heat: HeatDraft = { ...ofJob, ...own };
   const change = (next: Partial<HeatDraft>): void => {
-    const kept = Object.entries({ ...heat, ...next }).filter(([, value]) => value !== undefined);
-    setValue('heat', kept.length === 0 ? undefined : (Object.fromEntries(kept) as HeatDraft));
+    const kept = Object.fromEntries(
+      Object.entries({ ...(own ?? ofJob), ...next }).filter(([, value]) => value !== undefined),
+    ) as HeatDraft;
+    if (own !== undefined) setOwn(kept);
+    else setValue('heat', Object.keys(kept).length === 0 ? undefined : kept);
   };
-  return { heat, change };
+  const at = own === undefined ? ('heat' as const) : (`pours.${index}.heat` as const);
+  return { heat, ofJob, own, at, change, setOwn };
 }
 
 /** The room, the form and the air: what the heat depends on besides the pour. Each panel hears of its own. */
 export const HeatSettings = memo(function RoomAndForm() {
   return (
     <>
+      <OwnSettings />
       <RoomPanel />
       <FormPanel />
     </>
   );
 });
 
+/** A pour may be cooled, covered or stand otherwise than the rest of its job. */
+function OwnSettings() {
+  const { ofJob, own, setOwn } = useHeatDraft();
+  const [room] = usePourPart('room');
+  if (!useSeveralPours()) return null;
+  // The day of the job's room says nothing about another room.
+  const { day, ...others } = ofJob ?? {};
+  return (
+    <>
+      <SwitchField
+        label="Another air or form for this pour than for the job"
+        value={own !== undefined}
+        onChange={(on) =>
+          setOwn(on ? { ...others, ...(room === undefined && day && { day }) } : undefined)
+        }
+      />
+      {own !== undefined && (
+        <Words size="small" colour="inkSoft">
+          What is left empty here is as for the whole job.
+        </Words>
+      )}
+    </>
+  );
+}
+
 function RoomPanel() {
-  const { heat, change } = useHeatDraft();
+  const { heat, at, change } = useHeatDraft();
   const ofJob = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
   const pourIndex = usePourIndex();
   const [ownRoom] = usePourPart('room');
@@ -71,23 +108,28 @@ function RoomPanel() {
               rule={roomTemperatureRule}
             />
           ) : (
-            <DayFields />
+            <DayFields at={at} />
           )}
         </>
       )}
       <FieldRow>
-        <HeatClock path="heat.pouredAt" label="First pour at, time of day" placeholder="18:00" />
-        <HeatQuantity path="heat.fan" label="A fan for, after the pour" unit="h" rule={timeRule} />
+        <HeatClock path={`${at}.pouredAt`} label="First pour at, time of day" placeholder="18:00" />
+        <HeatQuantity
+          path={`${at}.fan`}
+          label="A fan for, after the pour"
+          unit="h"
+          rule={timeRule}
+        />
       </FieldRow>
       <FieldRow>
         <HeatQuantity
-          path="heat.resinTemperature"
+          path={`${at}.resinTemperature`}
           label="Resin when poured, if not as the room"
           unit="°C"
           rule={roomTemperatureRule}
         />
         <HeatQuantity
-          path="heat.bath"
+          path={`${at}.bath`}
           label="Out of a warm bath at"
           unit="°C"
           rule={roomTemperatureRule}
@@ -98,7 +140,7 @@ function RoomPanel() {
 }
 
 function FormPanel() {
-  const { heat, change } = useHeatDraft();
+  const { heat, at, change } = useHeatDraft();
   return (
     <FoldPanel
       title="Form"
@@ -113,14 +155,14 @@ function FormPanel() {
       />
       {heat.underside === 'plate' && (
         <HeatQuantity
-          path="heat.plateTemperature"
+          path={`${at}.plateTemperature`}
           label="The plate is at"
           unit="°C"
           rule={roomTemperatureRule}
         />
       )}
-      <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} />
-      <WallFields which="side" label="Its sides" onChange={change} heat={heat} />
+      <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} at={at} />
+      <WallFields which="side" label="Its sides" onChange={change} heat={heat} at={at} />
       <ChoiceField<Seal | 'unsaid'>
         label="Its joints are sealed with"
         value={heat.seal ?? 'unsaid'}
@@ -140,22 +182,30 @@ const summaryOf = ({ day, fan }: HeatDraft, room: string): string =>
     fan === undefined || fan === '' ? 'still air' : `a fan for ${fan}`,
   ].join(', ');
 
-function DayFields() {
+function DayFields({ at }: { readonly at: HeatPlace }) {
   return (
     <>
       <FieldRow>
-        <HeatQuantity path="heat.day.lowest" label="Coldest" unit="°C" rule={roomTemperatureRule} />
         <HeatQuantity
-          path="heat.day.highest"
+          path={`${at}.day.lowest`}
+          label="Coldest"
+          unit="°C"
+          rule={roomTemperatureRule}
+        />
+        <HeatQuantity
+          path={`${at}.day.highest`}
           label="Warmest"
           unit="°C"
           rule={roomTemperatureRule}
         />
       </FieldRow>
-      <HeatClock path="heat.day.warmestAt" label="Warmest at, time of day" placeholder="15:00" />
+      <HeatClock path={`${at}.day.warmestAt`} label="Warmest at, time of day" placeholder="15:00" />
     </>
   );
 }
+
+/** Where the settings stand in the form: with the job, or with the pour that differs. */
+type HeatPlace = 'heat' | `pours.${number}.heat`;
 
 type WallChoice = SolidKind | 'usual';
 
@@ -163,11 +213,13 @@ function WallFields({
   which,
   label,
   heat,
+  at,
   onChange,
 }: {
   readonly which: 'floor' | 'side';
   readonly label: string;
   readonly heat: HeatDraft;
+  readonly at: HeatPlace;
   readonly onChange: (next: Partial<HeatDraft>) => void;
 }) {
   const wall = heat[which];
@@ -191,7 +243,7 @@ function WallFields({
       />
       {wall !== undefined && (
         <HeatQuantity
-          path={`heat.${which}.thickness`}
+          path={`${at}.${which}.thickness`}
           label={`${label}: how thick`}
           unit="mm"
           rule={lengthRule}

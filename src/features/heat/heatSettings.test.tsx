@@ -95,3 +95,40 @@ test('a pour in another room has its own temperature and no day of the job', asy
   type('Room of this pour', '30');
   await saved(({ pours }) => expect(pours[0]?.room).toEqual({ temperature: '30 °C' }));
 });
+
+const twoPours = (() => {
+  const resin = demoResins.find(({ id }) => id === 'demo-slow-clear');
+  return [
+    { overage: '10 %', resin, fills: { to: '10 mm' } },
+    { overage: '10 %', resin, fills: { from: '10 mm' } },
+  ];
+})();
+const ofItsOwn = 'Another air or form for this pour than for the job';
+
+test('one pour has nothing to differ from', async () => {
+  await openStep(<HeatSettings />);
+  expect(textOf()).not.toContain(ofItsOwn);
+});
+
+test('a pour has another air and form than its job: what is set is its own, and goes back', async () => {
+  const heat = { fan: '2 h', underside: 'bench' };
+  const { saved } = await openStep(<HeatSettings />, { version: 2, heat, pours: twoPours });
+  turn(ofItsOwn);
+  await saved(({ pours }) => expect(pours[0]?.heat).toEqual(heat));
+  press(/^Room and air/);
+  type('A fan for, after the pour', '12');
+  press(/^Form/);
+  choose('On foam');
+  await saved((job) => {
+    expect(job.pours[0]?.heat).toEqual({ fan: '12 h', underside: 'foam' });
+    expect(job.pours[1]?.heat).toBeUndefined();
+  });
+  press(/^Room and air/);
+  press(/^Form/);
+  await says('a fan for 12 h', 'heat-room');
+  await says('on foam', 'heat-form');
+  turn(ofItsOwn);
+  await saved(({ pours }) => expect(pours[0]?.heat).toBeUndefined());
+  await says('a fan for 2 h', 'heat-room');
+  await says('on a bench', 'heat-form');
+});

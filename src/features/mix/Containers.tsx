@@ -5,25 +5,58 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { fillRule, volumeRule } from '../../core/quantity/rules';
 import { usualContainer, type ContainerDraft, type JobDraft } from '../../data/draft/jobDraft';
-import { useDraftField } from '../../data/draft/pourInHand';
+import { usePourIndex } from '../../data/draft/openJob';
+import { useDraftField, usePourPart, useSeveralPours } from '../../data/draft/pourInHand';
 import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 
+/** Where the containers stand in the form: with the job, or with the pour that has its own. */
+type Place = '' | `pours.${number}.`;
+
+/** What it is mixed in: the job's cups and buckets, or the pour's own where it has any. */
+export function Containers() {
+  const { getValues, setValue } = useFormContext<JobDraft>();
+  const [one, setOne] = usePourPart('container');
+  const [set, setSet] = usePourPart('containers');
+  const own: Place = `pours.${usePourIndex()}.`;
+  const differs = one !== undefined || set !== undefined;
+  const several = useSeveralPours();
+  return (
+    <>
+      {(several || differs) && (
+        <SwitchField
+          label="Another cup or bucket for this pour than for the job"
+          value={differs}
+          onChange={(on) => {
+            if (on) setValue(`${own}container`, getValues('container') ?? usualContainer);
+            else {
+              setOne(undefined);
+              setSet(undefined);
+            }
+          }}
+        />
+      )}
+      <ContainersAt key={differs ? own : ''} at={differs ? own : ''} />
+    </>
+  );
+}
+
 type Way = 'container' | 'set' | 'none';
 
-/** What it is mixed in: one cup or bucket, the best of the person's own, or one batch whatever it takes. */
-export function Containers() {
+/** One cup or bucket, the best of the person's own, or one batch whatever it takes. */
+function ContainersAt({ at }: { readonly at: Place }) {
   const { setValue } = useFormContext<JobDraft>();
-  const container = useWatch<JobDraft, 'container'>({ name: 'container' });
-  const containers = useWatch<JobDraft, 'containers'>({ name: 'containers' });
+  const container = useWatch<JobDraft, `${Place}container`>({ name: `${at}container` });
+  const containers = useWatch<JobDraft, `${Place}containers`>({ name: `${at}containers` });
   const { items: kept } = useKept('containers');
   // Going to another way and back brings the same container again.
   const [before, setBefore] = useState(container ?? usualContainer);
@@ -31,9 +64,9 @@ export function Containers() {
     container !== undefined ? 'container' : containers !== undefined ? 'set' : 'none';
   const choose = (next: Way): void => {
     if (container !== undefined) setBefore(container);
-    setValue('container', next === 'container' ? before : undefined);
+    setValue(`${at}container`, next === 'container' ? before : undefined);
     const own = kept.length > 0 ? kept.map((each) => ({ ...each })) : [{ capacity: '' }];
-    setValue('containers', next === 'set' ? own : undefined);
+    setValue(`${at}containers`, next === 'set' ? own : undefined);
   };
   return (
     <View style={styles.stack}>
@@ -43,19 +76,20 @@ export function Containers() {
         choices={[
           { value: 'container', label: 'A cup or bucket' },
           { value: 'set', label: 'The best of several' },
-          { value: 'none', label: 'One batch, whatever it takes' },
+          // What a pour does not say is as its job says: only the job can want none.
+          ...(at === '' ? [{ value: 'none' as const, label: 'One batch, whatever it takes' }] : []),
         ]}
         onChange={choose}
       />
-      {way === 'container' && <OneContainer />}
-      {way === 'set' && <ContainerSet containers={containers ?? []} />}
+      {way === 'container' && <OneContainer at={at} />}
+      {way === 'set' && <ContainerSet at={at} containers={containers ?? []} />}
     </View>
   );
 }
 
-function OneContainer() {
-  const capacity = useDraftField('container.capacity');
-  const fill = useDraftField('container.fill');
+function OneContainer({ at }: { readonly at: Place }) {
+  const capacity = useDraftField(`${at}container.capacity`);
+  const fill = useDraftField(`${at}container.fill`);
   return (
     <FieldRow>
       <QuantityField label="Container holds" {...capacity} unit="l" rule={volumeRule} />
@@ -65,17 +99,24 @@ function OneContainer() {
 }
 
 /** Cups and buckets to choose from; the plan takes the one with the fewest batches, of those the smallest. */
-function ContainerSet({ containers }: { readonly containers: readonly ContainerDraft[] }) {
+function ContainerSet({
+  at,
+  containers,
+}: {
+  readonly at: Place;
+  readonly containers: readonly ContainerDraft[];
+}) {
   const { setValue } = useFormContext<JobDraft>();
   const { replace } = useKept('containers');
   const notice = useNotice();
-  const change = (next: ContainerDraft[]): void => setValue('containers', next);
+  const change = (next: ContainerDraft[]): void => setValue(`${at}containers`, next);
   const whole = containers.filter(({ capacity }) => capacity !== '');
   return (
     <View style={styles.stack}>
       {containers.map((container, index) => (
         <ContainerRow
           key={index}
+          at={at}
           index={index}
           container={container}
           onChange={(changed) =>
@@ -104,15 +145,16 @@ function ContainerSet({ containers }: { readonly containers: readonly ContainerD
 }
 
 interface ContainerRowProps {
+  readonly at: Place;
   readonly index: number;
   readonly container: ContainerDraft;
   readonly onChange: (changed: Partial<ContainerDraft>) => void;
   readonly onRemove: () => void;
 }
 
-function ContainerRow({ index, container, onChange, onRemove }: ContainerRowProps) {
-  const name = useDraftField(`containers.${index}.name`);
-  const capacity = useDraftField(`containers.${index}.capacity`);
+function ContainerRow({ at, index, container, onChange, onRemove }: ContainerRowProps) {
+  const name = useDraftField(`${at}containers.${index}.name`);
+  const capacity = useDraftField(`${at}containers.${index}.capacity`);
   return (
     <View style={styles.stack} testID={`container-${index + 1}`}>
       <View style={styles.head}>

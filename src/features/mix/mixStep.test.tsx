@@ -1,4 +1,5 @@
-import { choose, openStep, press, says, textOf, type } from '../../testing/openStep';
+import { demoResins } from '../../data/demo/demoCards';
+import { choose, openStep, press, says, textOf, turn, type } from '../../testing/openStep';
 import { JobFiguresProbe } from '../../testing/JobFiguresProbe';
 import { MixStep } from './MixStep';
 
@@ -84,4 +85,30 @@ test('a resin in one bottle is not measured out against anything', async () => {
   await says('3 × 698.5 ml, A 769 g, B 0 g', figures);
   expect(textOf()).not.toContain('Measured out');
   expect(textOf()).not.toContain('Poured too much');
+});
+
+test('a pour is mixed in a cup of its own, and in the job’s again', async () => {
+  const resin = demoResins.find(({ id }) => id === 'demo-slow-clear');
+  const { saved } = await openStep(step, {
+    version: 2,
+    pours: [
+      { overage: '10 %', resin, fills: { to: '10 mm' } },
+      { overage: '10 %', resin, fills: { from: '10 mm' } },
+    ],
+  });
+  const ofItsOwn = 'Another cup or bucket for this pour than for the job';
+  // 600 ml and a tenth, in buckets of a litre.
+  await says('1 × 660.0 ml', figures);
+  turn(ofItsOwn);
+  type('Container holds', '500 ml');
+  await says('2 × 330.0 ml', figures);
+  await saved(({ pours, container }) => {
+    expect(pours[0]?.container?.capacity).toBe('500 ml');
+    expect(pours[1]?.container).toBeUndefined();
+    expect(container?.capacity).toBe('1 l');
+  });
+  expect(textOf()).not.toContain('One batch, whatever it takes');
+  turn(ofItsOwn);
+  await says('1 × 660.0 ml', figures);
+  await saved(({ pours }) => expect(pours[0]?.container).toBeUndefined());
 });

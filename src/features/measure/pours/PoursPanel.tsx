@@ -12,6 +12,7 @@ import { Panel } from '../../../ui/Panel';
 import { space } from '../../../ui/theme/tokens';
 import { Words } from '../../../ui/text/Words';
 import { addedPourNames } from '../../../words/pours';
+import { aloneIn, type PlaceAndPours } from './alonePour';
 import { addedPours, addPour, type AddedPour } from './addPour';
 import { PourEditor } from './PourEditor';
 
@@ -41,25 +42,26 @@ export function PoursPanel({ onPour }: { readonly onPour: (index: number) => voi
     });
   }
 
+  function set({ pours, ...place }: PlaceAndPours, index: number): void {
+    setValue('room', place.room);
+    setValue('heat', place.heat);
+    setValue('container', place.container);
+    setValue('containers', place.containers);
+    put(pours, index);
+  }
+
   function remove(): void {
-    const before = getValues('pours');
-    const gone = before[pourIndex];
-    const left = before.filter((_, at) => at !== pourIndex);
-    const { room, heat } = getValues();
+    const before = getValues();
+    const { room, heat, container, containers, pours } = before;
+    const place = { room, heat, container, containers };
+    const gone = pours[pourIndex];
+    const left = pours.filter((_, at) => at !== pourIndex);
     const [only] = left;
-    // Alone again, it fills all of the form, and its room is the room of the job: the day was of the other one.
-    if (left.length === 1 && only?.room !== undefined) {
-      setValue('room', only.room);
-      if (heat?.day !== undefined) setValue('heat', { ...heat, day: undefined });
-    }
-    put(left.length === 1 ? left.map(alone) : left, Math.max(0, pourIndex - 1));
+    const isAlone = left.length === 1 && only !== undefined;
+    set(isAlone ? aloneIn(before, only) : { ...place, pours: left }, Math.max(0, pourIndex - 1));
     notice({
       text: `Removed ${gone?.name ?? 'the pour'}`,
-      undo: async () => {
-        setValue('room', room);
-        setValue('heat', heat);
-        put(before, pourIndex);
-      },
+      undo: async () => set({ ...place, pours }, pourIndex),
     });
   }
 
@@ -106,9 +108,6 @@ export function PoursPanel({ onPour }: { readonly onPour: (index: number) => voi
     </View>
   );
 }
-
-/** What is left of a pour when it is the only one: its stretch of the form is all of it. */
-const alone = ({ fills: _fills, room: _room, ...pour }: PourDraft): PourDraft => pour;
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
