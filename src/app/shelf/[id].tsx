@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { InputError } from '@/core/problem';
 import type { Resin } from '@/core/resin/resinSchema';
-import { cardOfLink } from '@/data/files/cardFiles';
+import { cardOfLink } from '@/data/files/cardLinks';
 import { useResins } from '@/data/hooks/queries';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
 import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';

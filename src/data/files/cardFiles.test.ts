@@ -1,5 +1,6 @@
 import { demoResins } from '../demo/demoCards';
-import { cardLink, cardOfLink, cardsCsv, cardsJson, readCards } from './cardFiles';
+import { cardsCsv, cardsJson, readCards } from './cardFiles';
+import { cardLink, cardOfLink } from './cardLinks';
 
 const cards = demoResins.map(({ id: _, ...card }) => card);
 

@@ -8,9 +8,8 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { formatPlain } from '../../core/quantity/format';
 import { sayHere, sayHours } from '../../words/heat';
-import { HeatCurves } from './HeatCurves';
-import { HeatCutDrawing } from './HeatCutDrawing';
-import { shownHours } from './shownHours';
+import { HeatCurves, HeatCutDrawing } from '../../ui/chart/lazyCharts';
+import { shownHours } from '../../ui/chart/shownHours';
 
 /** How long a whole run plays, ms. */
 const playMs = 8000;

@@ -26,12 +26,11 @@ import { HeatLayerFigures } from './HeatLayerFigures';
 import { HeatSettings } from './HeatSettings';
 import { withoutPhotos } from '../../core/plan/withoutPhotos';
 import { sayPour } from '../../words/pours';
+import { DepthChart, SecondLayerChart } from '../../ui/chart/lazyCharts';
 
 /** Charts, their scales and the slider are fetched when there is something to draw. */
 const HeatPicture = lazy(() => import('./HeatPicture'));
 const WhatIf = lazy(() => import('./WhatIf'));
-const SecondLayerChart = lazy(() => import('./SecondLayerChart'));
-const DepthChart = lazy(() => import('./DepthChart'));
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
 export function HeatStep() {

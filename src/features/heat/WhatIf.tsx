@@ -16,7 +16,7 @@ import { undersideNames } from '../../words/heat';
 import { sayProblem } from '../../words/problems';
 import { useHeat } from '../../workers/useHeat';
 import type { HeatAnswer, HeatRequest } from '../../workers/heatWorker';
-import { ComparedCurves } from './ComparedCurves';
+import { ComparedCurves } from '../../ui/chart/lazyCharts';
 import { ComparedFigures } from './ComparedFigures';
 import { jobPour } from '../../core/job/jobPour';
 

@@ -1,6 +1,6 @@
 import { heatCaseOfOne, planOne } from '../../testing/planOne';
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { followJob } from '../../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../../core/plan/heat/heatView';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
@@ -10,12 +10,12 @@ import { deepTrayJob } from '../../testing/deepTray';
 import { givesWidth } from '../../testing/givesWidth';
 import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../../ui/ThemeProvider';
-import { ComparedCurves } from './ComparedCurves';
-import DepthChart from './DepthChart';
-import { HeatCurves } from './HeatCurves';
+import { ComparedCurves } from '../../ui/chart/ComparedCurves';
+import { DepthChart } from '../../ui/chart/DepthChart';
+import { HeatCurves } from '../../ui/chart/HeatCurves';
 import HeatPicture from './HeatPicture';
-import SecondLayerChart from './SecondLayerChart';
-import { shownHours } from './shownHours';
+import { SecondLayerChart } from '../../ui/chart/SecondLayerChart';
+import { shownHours } from '../../ui/chart/shownHours';
 
 jest.setTimeout(60_000);
 const widthDp = 340;
@@ -173,7 +173,12 @@ test('a pair that always overheats is said in its row', async () => {
 
 test('the picture begins at the peak, and the slide goes through time', async () => {
   const { plan, view } = followed('23 °C');
-  show(<HeatPicture view={view} plan={plan} />);
+  show(
+    <Suspense fallback={null}>
+      <HeatPicture view={view} plan={plan} />
+    </Suspense>,
+  );
+  await screen.findByTestId('heat-moment');
   const moment = (): string =>
     screen.getByTestId('heat-moment').textContent.replaceAll('\u00a0', ' ');
   expect(moment()).toContain('core 62 °C');

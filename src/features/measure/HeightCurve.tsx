@@ -1,11 +1,9 @@
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
+import { HeightVolumeCurve } from '../../ui/chart/lazyCharts';
 import { space } from '../../ui/theme/tokens';
-
-/** The chart and its scales are fetched when they are wanted. */
-const Curve = lazy(() => import('./drawings/Curve'));
 
 /** How much lies under each height: opens on a tap. */
 export function HeightCurve() {
@@ -25,7 +23,7 @@ export function HeightCurve() {
       </View>
       {open && (
         <Suspense fallback={null}>
-          <Curve curve={curve} />
+          <HeightVolumeCurve curve={curve} />
         </Suspense>
       )}
     </View>

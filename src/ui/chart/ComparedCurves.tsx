@@ -3,9 +3,9 @@ import { View } from 'react-native';
 import { Path } from 'react-native-svg';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
-import { ChartFrame, type Chart } from '../../ui/chart/ChartFrame';
-import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
+import { ChartFrame, type Chart } from './ChartFrame';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
 import { shownHours } from './shownHours';
 
 const margin = { left: 40, right: 12, top: 12, bottom: 30 };

@@ -3,9 +3,9 @@ import { useEffect, useMemo, useRef, useState, createElement } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { HeatForm } from '../../core/plan/heat/heatShapeOf';
 import type { HeatCut } from '../../core/plan/heat/heatView';
-import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
-import { heatRamp, space } from '../../ui/theme/tokens';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
+import { heatRamp, space } from '../theme/tokens';
 
 interface HeatCutDrawingProps {
   readonly cut: HeatCut;

@@ -2,9 +2,9 @@ import { Fragment } from 'react';
 import { View } from 'react-native';
 import { Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { SecondLayer } from '../../core/plan/heat/secondLayer';
-import { ChartFrame, useChartText, type Chart } from '../../ui/chart/ChartFrame';
-import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
+import { ChartFrame, useChartText, type Chart } from './ChartFrame';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
 import { saySecond } from '../../words/heat';
 
 const margin = { left: 12, right: 12, top: 4, bottom: 28 };
@@ -13,7 +13,7 @@ const barDp = 12;
 const rowDp = 38;
 
 /** When the first layer is sticky, against when the second no longer overheats the two. */
-export default function SecondLayerChart({ second }: { readonly second: SecondLayer }) {
+export function SecondLayerChart({ second }: { readonly second: SecondLayer }) {
   const { earliestH, tackyH, plannedH } = second;
   const ends = [earliestH, tackyH.from, tackyH.to, plannedH].filter((each) => each !== undefined);
   const untilH = Math.max(1, ...ends) * 1.2;

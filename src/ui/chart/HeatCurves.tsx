@@ -3,10 +3,10 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
-import { ChartFrame, useChartText, type Chart } from '../../ui/chart/ChartFrame';
-import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
-import { space } from '../../ui/theme/tokens';
+import { ChartFrame, useChartText, type Chart } from './ChartFrame';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
+import { space } from '../theme/tokens';
 
 const margin = { left: 40, right: 40, top: 44, bottom: 30 };
 /** Words of events stand in three rows, so that they do not run into each other. */

@@ -3,9 +3,9 @@ import { View } from 'react-native';
 import { Circle, Path } from 'react-native-svg';
 import type { RoomDepths } from '../../core/plan/heat/roomDepth';
 import type { DepthPoint } from '../../core/thermal/greatestDepth';
-import { ChartFrame, type Chart } from '../../ui/chart/ChartFrame';
-import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
+import { ChartFrame, type Chart } from './ChartFrame';
+import { Words } from '../text/Words';
+import { useColours } from '../theme/theme';
 import { sayMm } from '../../words/figures';
 import { sayDegrees } from '../../words/heat';
 
@@ -23,7 +23,7 @@ const pathOf = (points: readonly DepthPoint[], { x, y }: Chart): string =>
   )([...points]) ?? '';
 
 /** Greatest depth against the room's temperature, still and with a fan, and the pour as a point on it. */
-export default function DepthChart({ depths }: { readonly depths: RoomDepths }) {
+export function DepthChart({ depths }: { readonly depths: RoomDepths }) {
   const colours = useColours();
   const { still, fan, own, hereMm, limitC } = depths;
   const roomsC = [...still.map(({ roomC }) => roomC), own.roomC];

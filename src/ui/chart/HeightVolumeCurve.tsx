@@ -3,17 +3,17 @@ import { View } from 'react-native';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import type { HeightVolume } from '../../../core/measure/measureWhole';
-import { Words } from '../../../ui/text/Words';
-import { font } from '../../../ui/theme/fonts';
-import { useColours } from '../../../ui/theme/theme';
-import { sayMl, sayMm } from '../../../words/figures';
+import type { HeightVolume } from '../../core/measure/measureWhole';
+import { Words } from '../text/Words';
+import { font } from '../theme/fonts';
+import { useColours } from '../theme/theme';
+import { sayMl, sayMm } from '../../words/figures';
 
 const heightDp = 180;
 const margin = { left: 48, right: 12, top: 12, bottom: 28 };
 
 /** V(h): height upwards, what lies under it across. */
-export default function Curve({ curve }: { readonly curve: readonly HeightVolume[] }) {
+export function HeightVolumeCurve({ curve }: { readonly curve: readonly HeightVolume[] }) {
   const colours = useColours();
   const [width, setWidth] = useState(0);
   const top = curve.at(-1) ?? { heightMm: 0, ml: 0 };

@@ -1,0 +1,7 @@
+/** Everything that is drawn with scales and lines, in one piece: it is fetched when the first chart is wanted. */
+export { ComparedCurves } from './ComparedCurves';
+export { DepthChart } from './DepthChart';
+export { HeatCurves } from './HeatCurves';
+export { HeatCutDrawing } from './HeatCutDrawing';
+export { HeightVolumeCurve } from './HeightVolumeCurve';
+export { SecondLayerChart } from './SecondLayerChart';

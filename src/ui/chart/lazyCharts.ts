@@ -1,0 +1,16 @@
+import { lazy } from 'react';
+
+/**
+ * Charts that come when they are drawn. All come from one `import()`: what two of them share would otherwise be in the first
+ * load, for Metro puts there whatever two pieces share.
+ */
+const charts = () => import('./charts');
+
+export const ComparedCurves = lazy(async () => ({ default: (await charts()).ComparedCurves }));
+export const DepthChart = lazy(async () => ({ default: (await charts()).DepthChart }));
+export const HeatCurves = lazy(async () => ({ default: (await charts()).HeatCurves }));
+export const HeatCutDrawing = lazy(async () => ({ default: (await charts()).HeatCutDrawing }));
+export const HeightVolumeCurve = lazy(async () => ({
+  default: (await charts()).HeightVolumeCurve,
+}));
+export const SecondLayerChart = lazy(async () => ({ default: (await charts()).SecondLayerChart }));
