@@ -76,6 +76,16 @@ export function readPigment(
   };
 }
 
+function refuseOver(
+  share: number,
+  limit: number,
+  at: string,
+  more: Omit<ColourProblems['pigment-over-limit'], 'share' | 'limit'>,
+): void {
+  if (!isOver(share, limit)) return;
+  throw new InputError('pigment-over-limit', share, { share, limit, ...more }, `${at}.share`);
+}
+
 /**
  * Refuses what would spoil the cure.
  * @param doses shares of the mixed mass, all that goes into one mix
@@ -91,22 +101,15 @@ export function refuseSpoilers(
     if (pigmentRules[kind].suits.has(family)) continue;
     throw new InputError('pigment-wrong-family', kind, { kind, family }, `${at}.kind`);
   }
-  const over = (
-    share: number,
-    limit: number,
-    at: string,
-    more: Omit<ColourProblems['pigment-over-limit'], 'share' | 'limit'>,
-  ): void => {
-    if (!isOver(share, limit)) return;
-    throw new InputError('pigment-over-limit', share, { share, limit, ...more }, `${at}.share`);
-  };
   if (cardLimit === undefined) {
-    for (const { kind, share, at } of doses) over(share, pigmentRules[kind].limit, at, { kind });
+    for (const { kind, share, at } of doses) {
+      refuseOver(share, pigmentRules[kind].limit, at, { kind });
+    }
   }
   const together = doses.reduce((sum, { share }) => sum + share, 0);
   const last = doses.at(-1);
   if (last !== undefined) {
     const kindLimit = Math.max(...doses.map(({ kind }) => pigmentRules[kind].limit));
-    over(together, cardLimit ?? kindLimit, last.at, { byLabel: cardLimit !== undefined });
+    refuseOver(together, cardLimit ?? kindLimit, last.at, { byLabel: cardLimit !== undefined });
   }
 }

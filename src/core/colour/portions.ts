@@ -43,6 +43,9 @@ function groupsOf(portions: readonly Portion[], layers: number, cavities: number
   return [...groups.values()];
 }
 
+/** Where a portion says its share. */
+const shareOf = (index: number | undefined): string => `portions[${index ?? 0}].share`;
+
 /** The share of each portion of a group; they add up to all of it. */
 function sharesOf({ members }: Group, wholeMl: number): readonly number[] {
   const said = members.map(({ portion: { share, volume } }) =>
@@ -55,22 +58,21 @@ function sharesOf({ members }: Group, wholeMl: number): readonly number[] {
   const sum = said.reduce((total: number, each) => total + (each ?? 0), 0);
   const rests = said.filter((each) => each === undefined).length;
   const [first] = members;
-  const at = (index: number | undefined): string => `portions[${index ?? 0}].share`;
   if (rests > 1) {
     const second = members.filter((_, index) => said[index] === undefined)[1];
-    throw new InputError('two-rests', undefined, {}, at(second?.index));
+    throw new InputError('two-rests', undefined, {}, shareOf(second?.index));
   }
   if (sum > 1 + roundingShare) {
     throw new InputError(
       'portions-over-whole',
       sum,
       { sum, wholeMl, overMl: (sum - 1) * wholeMl },
-      at(members.filter((_, index) => said[index] !== undefined).at(-1)?.index),
+      shareOf(members.filter((_, index) => said[index] !== undefined).at(-1)?.index),
     );
   }
   if (rests === 0 && sum < 1 - roundingShare) {
     const data = { sum, wholeMl, missingMl: (1 - sum) * wholeMl };
-    throw new InputError('portions-short', sum, data, at(first?.index));
+    throw new InputError('portions-short', sum, data, shareOf(first?.index));
   }
   // Without a rest what rounding left is spread over all, so that they add up exactly.
   return said.map((each) =>

@@ -104,12 +104,14 @@ function withMoreFillers(
 
 /** Portions of one colour say the same fillers; told by mass they are another share of each, so the mean counts. */
 function fillersTogether(own: readonly FilledPortion[]): readonly MixedFiller[] {
-  const ml = ({ planned }: FilledPortion): number => sumOf(planned.pouredMlByLayer);
-  const allMl = sumOf(own.map(ml));
-  return (own[0]?.fillers ?? []).map((filler, at) => ({
+  const fillers = own[0]?.fillers ?? [];
+  if (fillers.length === 0) return fillers;
+  const ml = own.map(({ planned }) => sumOf(planned.pouredMlByLayer));
+  const allMl = sumOf(ml);
+  return fillers.map((filler, at) => ({
     ...filler,
     share: own.reduce(
-      (total, each) => total + ((each.fillers[at]?.share ?? 0) * ml(each)) / allMl,
+      (total, each, index) => total + ((each.fillers[at]?.share ?? 0) * ml[index]!) / allMl,
       0,
     ),
   }));
@@ -201,9 +203,9 @@ function mixtureOf(
   filled: readonly FilledPortion[],
   layers: number,
 ): Mixture {
-  const own = indices.flatMap((index) => filled[index] ?? []);
+  const own = indices.map((index) => filled[index]!);
   const planned = own.map((each) => each.planned);
-  const [first] = planned;
+  const [first, ...others] = planned;
   const ml = sumOf(planned.map((each) => each.ml));
   const massG = sumOf(planned.map((each) => each.g));
   return {
@@ -222,9 +224,13 @@ function mixtureOf(
         drops: dose.drops === undefined ? undefined : drops,
       };
     }),
-    pouredMlByLayer: Array.from({ length: layers }, (_, layer) =>
-      ml > 0 ? sumOf(planned.map((each) => each.pouredMlByLayer[layer] ?? 0)) : 0,
-    ),
+    pouredMlByLayer:
+      // Most colours are one portion; adding up one takes as long as planning it.
+      ml > 0 && first !== undefined && others.length === 0
+        ? first.pouredMlByLayer
+        : Array.from({ length: layers }, (_, layer) =>
+            ml > 0 ? sumOf(planned.map((each) => each.pouredMlByLayer[layer] ?? 0)) : 0,
+          ),
   };
 }
 
