@@ -47,10 +47,13 @@ export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
 }
 
 /** What a record of a card carries besides the card; the card knows its own id. */
-function cardRecordBase(version: 1, before: { id: string; revision: number } | undefined) {
+function cardRecordBase<V extends number>(
+  schema: V,
+  before: { id: string; revision: number } | undefined,
+) {
   return {
     id: before?.id ?? nanoid(),
-    schema: version,
+    schema,
     revision: (before?.revision ?? 0) + 1,
     updatedAt: now(),
   } as const;
@@ -61,12 +64,12 @@ export function resinRecordOf(
   calibrations: ResinRecord['calibrations'],
   before?: ResinRecord,
 ): ResinRecord {
-  const base = cardRecordBase(1, before);
+  const base = cardRecordBase(resinRecords.version, before);
   return { ...base, resin: { ...resin, id: base.id }, calibrations };
 }
 
 export function mouldRecordOf(mould: Mould, before?: MouldRecord): MouldRecord {
-  const base = cardRecordBase(1, before);
+  const base = cardRecordBase(mouldRecords.version, before);
   return { ...base, mould: { ...mould, id: base.id } };
 }
 
