@@ -116,9 +116,10 @@ test('the least that whole kits cost; the supplier has another price; all jobs t
   await page.goto('/shelf/demo-slow-clear');
   await page.getByRole('button', { name: 'On the shelf' }).tap();
   await page.getByRole('button', { name: 'Remove lot 1' }).tap();
+  await expect(page.getByTestId('lots-1')).toHaveCount(0);
   await page.getByRole('button', { name: 'Save the card' }).tap();
   // The shelf comes back once the card is kept; leaving before that would leave it unkept.
-  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shelf', exact: true })).toBeVisible();
   await openJob(page, {
     measure: { parts: [{ shape: 'amount', amount: '5.3 l' }] },
     overage: '0 %',

@@ -42,7 +42,7 @@ test('what heat makes of a label stands on its card, and is kept with it', async
   await type(page.getByRole('textbox', { name: 'Pot life', exact: true }), '3 h');
   await expect(heat).toContainText(figure('should overheat at 50 mm'));
   await page.getByRole('button', { name: 'Save the card' }).tap();
-  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shelf', exact: true })).toBeVisible();
   await page.goto('/jobs/demo-drawer-tray/heat');
   await expect(page.getByText(figure('should overheat at 50 mm'))).toBeVisible();
 });

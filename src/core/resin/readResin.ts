@@ -5,7 +5,6 @@ import {
   lengthRule,
   massRule,
   roomTemperatureRule,
-  temperatureLimitRule,
   timeRule,
   viscosityRule,
   type QuantityRule,
@@ -54,7 +53,6 @@ export interface ReadResin {
   readonly times: LabelTimes;
   readonly leastBatchMl: number | undefined;
   readonly viscosityMPaS: number | undefined;
-  readonly heatLimitC: number | undefined;
   /** Pigment as a share of the mixed mass. */
   readonly pigmentLimit: number | undefined;
 }
@@ -133,7 +131,6 @@ export function readResin(card: Resin): ReadResin {
     leastBatchMl:
       card.leastBatch === undefined ? undefined : readAmountMl(card.leastBatch, mixedDensityGPerMl),
     viscosityMPaS: optional(card.viscosity, viscosityRule),
-    heatLimitC: optional(card.heatLimit, temperatureLimitRule),
     pigmentLimit: optional(card.pigment?.limit, doseRule),
   };
 }

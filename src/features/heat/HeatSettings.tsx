@@ -15,6 +15,12 @@ import { FoldPanel } from '../../ui/FoldPanel';
 import { saySolid, sealNames, undersideNames } from '../../words/heat';
 import { HeatClock, HeatQuantity } from './HeatFields';
 
+/** What is left empty is not said. */
+const filled = (heat: HeatDraft): HeatDraft =>
+  Object.fromEntries(
+    Object.entries(heat).filter(([, value]) => value !== undefined && value !== ''),
+  );
+
 /**
  * What heat depends on as it is typed, and a change of it; what is left out goes. It is the job's, or the pour's own where
  * that differs: then what the pour leaves out is as the job says.
@@ -24,7 +30,7 @@ function useHeatDraft() {
   const ofJob = useWatch<JobDraft, 'heat'>({ name: 'heat' });
   const [own, setOwn] = usePourPart('heat');
   const index = usePourIndex();
-  const heat: HeatDraft = { ...ofJob, ...own };
+  const heat: HeatDraft = { ...ofJob, ...filled(own ?? {}) };
   const change = (next: Partial<HeatDraft>): void => {
     const kept = Object.fromEntries(
       Object.entries({ ...(own ?? ofJob), ...next }).filter(([, value]) => value !== undefined),

@@ -127,6 +127,11 @@ test('a pour has another air and form than its job: what is set is its own, and 
   press(/^Form/);
   await says('a fan for 12 h', 'heat-room');
   await says('on foam', 'heat-form');
+  // Emptied, it is as the job says, and says so.
+  press(/^Room and air/);
+  type('A fan for, after the pour', '');
+  press(/^Room and air/);
+  await says('a fan for 2 h', 'heat-room');
   turn(ofItsOwn);
   await saved(({ pours }) => expect(pours[0]?.heat).toBeUndefined());
   await says('a fan for 2 h', 'heat-room');

@@ -27,8 +27,6 @@ export interface HeatCut {
   readonly firstResinRow: number;
   /** °C, frame × cells + cell; NaN where nothing is poured yet. */
   readonly temperaturesC: Float32Array;
-  readonly leastC: number;
-  readonly greatestC: number;
 }
 
 /** What is drawn of a run. */
@@ -41,7 +39,6 @@ export function heatViewOf(given: HeatCaseOfJob, { followed }: FollowedHeat): He
   const lowest = undersideCell(domain.layerCells[0]!);
   const surfaces = domain.layerCells.map((each) => surfaceCell(domain, each));
   const { resinCells } = domain;
-  let [leastC, greatestC] = [Infinity, -Infinity];
   for (let frame = 0; frame < frames; frame += 1) {
     const base = frame * cells;
     let [hottest, least, most] = [-Infinity, Infinity, -Infinity];
@@ -54,11 +51,6 @@ export function heatViewOf(given: HeatCaseOfJob, { followed }: FollowedHeat): He
       const alpha = alphas[cell]!;
       if (alpha < least) least = alpha;
       if (alpha > most) most = alpha;
-    }
-    for (let cell = 0; cell < cells; cell += 1) {
-      const here = temperaturesC[base + cell]!;
-      if (here < leastC) leastC = here;
-      if (here > greatestC) greatestC = here;
     }
     coreC[frame] = hottest;
     leastAlpha[frame] = least;
@@ -91,8 +83,6 @@ export function heatViewOf(given: HeatCaseOfJob, { followed }: FollowedHeat): He
       resinColumns: plane?.resinColumns ?? 1,
       firstResinRow: plane?.firstResinRow ?? chain?.resinFrom ?? 0,
       temperaturesC,
-      leastC,
-      greatestC,
     },
   };
 }

@@ -108,9 +108,10 @@ function Fields({ draft, card }: FieldsProps) {
       )}
       <Densities draft={draft} card={card} />
       <LabelPanels draft={draft} />
-      {card !== undefined && <LabelHeat card={card} />}
       <OtherPanels draft={draft} />
       <CardText path="notes" label="Notes" multiline />
+      {/* Last, for it grows when its figures come: nothing that is about to be touched moves away under the finger. */}
+      {card !== undefined && <LabelHeat card={card} />}
     </>
   );
 }
