@@ -144,9 +144,10 @@ describe('what a pour takes from its job', () => {
     });
   });
 
-  test('setting by setting of the heat, and cups as one: a set of cups is not beside the job’s bucket', () => {
+  test('its own heat as a whole, and cups as one: a set of cups is not beside the job’s bucket', () => {
     const second = jobPour(job, 1);
-    expect(second.heat).toMatchObject({ underside: 'foam', fan: '5 h' });
+    expect(second.heat).toMatchObject({ fan: '5 h' });
+    expect(second.heat?.underside).toBeUndefined();
     expect(second.container).toBeUndefined();
     expect(second.containers).toHaveLength(1);
   });

@@ -27,18 +27,12 @@ export function jobPour(job: Job, index: number): JobPour {
   };
 }
 
-/** Setting by setting: a fan over the coat does not move the form off its blocks. */
+/** As a whole: a setting that a pour with its own air and form leaves out is as usual, so that a fan can be taken away too. */
 function heatOf(job: Job, pour: Pour): Job['heat'] {
+  if (pour.heat !== undefined) return pour.heat;
   // The day of the job's room says nothing about another room.
-  const ofJob = job.heat && pour.room !== undefined ? { ...job.heat, day: undefined } : job.heat;
-  if (ofJob === undefined || pour.heat === undefined) return pour.heat ?? ofJob;
-  return { ...ofJob, ...defined(pour.heat) };
+  return job.heat && pour.room !== undefined ? { ...job.heat, day: undefined } : job.heat;
 }
-
-const defined = <T extends object>(values: T): Partial<T> =>
-  Object.fromEntries(
-    Object.entries(values).filter(([, value]) => value !== undefined),
-  ) as Partial<T>;
 
 /** Keys that a pour may leave to its job. */
 const shared = ['measure', 'room', 'heat', 'container', 'containers'] as const;

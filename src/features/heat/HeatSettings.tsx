@@ -10,27 +10,22 @@ import { usePourPart, useSeveralPours } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { SwitchField } from '../../ui/fields/SwitchField';
-import { Words } from '../../ui/text/Words';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { saySolid, sealNames, undersideNames } from '../../words/heat';
 import { HeatClock, HeatQuantity } from './HeatFields';
 
-/** What is left empty is not said. */
-const filled = (heat: HeatDraft): HeatDraft =>
-  Object.fromEntries(
-    Object.entries(heat).filter(([, value]) => value !== undefined && value !== ''),
-  );
-
 /**
- * What heat depends on as it is typed, and a change of it; what is left out goes. It is the job's, or the pour's own where
- * that differs: then what the pour leaves out is as the job says.
+ * What heat depends on as it is typed, and a change of it; what is left out goes. It is the job's, or the pour's own as a
+ * whole where that differs. The day of the job's room says nothing about another room.
  */
 function useHeatDraft() {
   const { setValue } = useFormContext<JobDraft>();
   const ofJob = useWatch<JobDraft, 'heat'>({ name: 'heat' });
   const [own, setOwn] = usePourPart('heat');
   const index = usePourIndex();
-  const heat: HeatDraft = { ...ofJob, ...filled(own ?? {}) };
+  const [room] = usePourPart('room');
+  const inForce = room === undefined ? ofJob : { ...ofJob, day: undefined };
+  const heat: HeatDraft = own ?? inForce ?? {};
   const change = (next: Partial<HeatDraft>): void => {
     const kept = Object.fromEntries(
       Object.entries({ ...(own ?? ofJob), ...next }).filter(([, value]) => value !== undefined),
@@ -39,7 +34,7 @@ function useHeatDraft() {
     else setValue('heat', Object.keys(kept).length === 0 ? undefined : kept);
   };
   const at = own === undefined ? ('heat' as const) : (`pours.${index}.heat` as const);
-  return { heat, ofJob, own, at, change, setOwn };
+  return { heat, own, at, change, setOwn };
 }
 
 /** The room, the form and the air: what the heat depends on besides the pour. Each panel hears of its own. */
@@ -55,26 +50,15 @@ export const HeatSettings = memo(function RoomAndForm() {
 
 /** A pour may be cooled, covered or stand otherwise than the rest of its job. */
 function OwnSettings() {
-  const { ofJob, own, setOwn } = useHeatDraft();
-  const [room] = usePourPart('room');
+  const { heat, own, setOwn } = useHeatDraft();
   if (!useSeveralPours()) return null;
-  // The day of the job's room says nothing about another room.
-  const { day, ...others } = ofJob ?? {};
+  const { day, ...others } = heat;
   return (
-    <>
-      <SwitchField
-        label="Another air or form for this pour than for the job"
-        value={own !== undefined}
-        onChange={(on) =>
-          setOwn(on ? { ...others, ...(room === undefined && day && { day }) } : undefined)
-        }
-      />
-      {own !== undefined && (
-        <Words size="small" colour="inkSoft">
-          What is left empty here is as for the whole job.
-        </Words>
-      )}
-    </>
+    <SwitchField
+      label="Another air or form for this pour than for the job"
+      value={own !== undefined}
+      onChange={(on) => setOwn(on ? { ...others, ...(day && { day }) } : undefined)}
+    />
   );
 }
 
@@ -83,14 +67,10 @@ function RoomPanel() {
   const ofJob = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
   const pourIndex = usePourIndex();
   const [ownRoom] = usePourPart('room');
-  // A pour in another room has no day of the job's room: the fields are those that count for it.
-  const summary =
-    ownRoom === undefined
-      ? summaryOf(heat, ofJob)
-      : summaryOf({ ...heat, day: undefined }, ownRoom.temperature);
+  const summary = summaryOf(heat, ownRoom?.temperature ?? ofJob);
   return (
     <FoldPanel title="Room and air" summary={summary} testID="heat-room">
-      {ownRoom !== undefined ? (
+      {ownRoom !== undefined && heat.day === undefined ? (
         <HeatQuantity
           path={`pours.${pourIndex}.room.temperature`}
           label="Room of this pour"

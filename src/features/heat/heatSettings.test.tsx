@@ -127,13 +127,27 @@ test('a pour has another air and form than its job: what is set is its own, and 
   press(/^Form/);
   await says('a fan for 12 h', 'heat-room');
   await says('on foam', 'heat-form');
-  // Emptied, it is as the job says, and says so.
+  // What is taken away is not the job's again: the pour says all of it.
   press(/^Room and air/);
   type('A fan for, after the pour', '');
   press(/^Room and air/);
-  await says('a fan for 2 h', 'heat-room');
+  await says('still air', 'heat-room');
   turn(ofItsOwn);
   await saved(({ pours }) => expect(pours[0]?.heat).toBeUndefined());
   await says('a fan for 2 h', 'heat-room');
   await says('on a bench', 'heat-form');
+});
+
+test('a pour with air of its own can do without the day of its job', async () => {
+  const heat = { day: { lowest: '16 °C', highest: '24 °C' } };
+  const { saved } = await openStep(<HeatSettings />, { version: 2, heat, pours: twoPours });
+  turn(ofItsOwn);
+  press(/^Room and air/);
+  turn('The room changes over the day');
+  await saved((job) => {
+    expect(job.pours[0]?.heat).toEqual({});
+    expect(job.heat).toEqual(heat);
+  });
+  press(/^Room and air/);
+  await says('21 °C, still air', 'heat-room');
 });

@@ -15,7 +15,7 @@ export function aloneIn(job: JobDraft, pour: PourDraft): PlaceAndPours {
     room === undefined || job.heat === undefined ? job.heat : { ...job.heat, day: undefined };
   return {
     room: room ?? job.room,
-    heat: heat === undefined ? air : { ...air, ...heat },
+    heat: heat ?? air,
     container: hasContainers ? container : job.container,
     containers: hasContainers ? containers : job.containers,
     pours: [left],
