@@ -3,9 +3,14 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 /**
  * Every test also holds that nothing is asked of another machine and that the page throws no error.
  */
-export const test = base.extend<{ readonly quiet: undefined }>({
+export const test = base.extend<{
+  readonly quiet: undefined;
+  /** Errors that a test brings about itself. */
+  readonly allowedErrors: readonly RegExp[];
+}>({
+  allowedErrors: [[], { option: true }],
   quiet: [
-    async ({ context, baseURL }, use) => {
+    async ({ context, baseURL, allowedErrors }, use) => {
       const foreign: string[] = [];
       const errors: string[] = [];
       context.on('request', (request) => {
@@ -19,7 +24,8 @@ export const test = base.extend<{ readonly quiet: undefined }>({
       });
       await use(undefined);
       expect(foreign, 'requests that leave the machine').toEqual([]);
-      expect(errors, 'errors in the page').toEqual([]);
+      const unexpected = errors.filter((error) => !allowedErrors.some((each) => each.test(error)));
+      expect(unexpected, 'errors in the page').toEqual([]);
     },
     { auto: true },
   ],

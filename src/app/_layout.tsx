@@ -1,9 +1,11 @@
 import { useFonts } from 'expo-font';
-import { Slot, usePathname, useRouter, type Href } from 'expo-router';
+import { Navigator, Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
 import { StyleSheet, View } from 'react-native';
 import { useFirstStart } from '@/data/hooks/useStart';
 import { KeptData } from '@/features/keeping/KeptData';
+import { Mishap } from '@/features/keeping/Mishap';
+import { NotRead } from '@/features/keeping/NotRead';
 import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
 import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
@@ -34,7 +36,9 @@ export default function RootLayout() {
       <ThemeProvider>
         <StatusBar style="auto" />
         <NoticeProvider>
-          <Frame />
+          <Mishap>
+            <Frame />
+          </Mishap>
         </NoticeProvider>
       </ThemeProvider>
     </KeptData>
@@ -46,7 +50,7 @@ function Frame() {
   const wide = useWide();
   const path = usePathname();
   const router = useRouter();
-  const started = useFirstStart();
+  const { start, tryAgain } = useFirstStart();
   // Inside one job or one card the foot of the phone belongs to it.
   const deep = path.split('/').filter((part) => part !== '').length > 1;
   const bar = (wide || !deep) && (
@@ -64,7 +68,15 @@ function Frame() {
       {wide && bar}
       <View style={styles.place}>
         <NotSavedBanner />
-        {started && <Slot />}
+        {start === 'unreadable' && <NotRead onTryAgain={tryAgain} />}
+        {start === 'ready' && (
+          // Within the navigator: without it the address would go, and with it the next route.
+          <Navigator>
+            <Mishap>
+              <Slot />
+            </Mishap>
+          </Navigator>
+        )}
       </View>
       {!wide && bar}
       {wide && <ShortcutSheet />}

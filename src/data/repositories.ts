@@ -6,12 +6,15 @@ import type { Resin } from '../core/resin/resinSchema';
 import { collection } from './collection';
 import type { JobDraft } from './draft/jobDraft';
 import { asideRecords, type AsideRecord } from './records/asideRecord';
-import { jobRecords, type JobRecord } from './records/jobRecord';
+import { asChecked, jobRecords, type JobRecord } from './records/jobRecord';
 import { mouldRecords, type MouldRecord } from './records/mouldRecord';
 import { photoRecords } from './records/photoRecord';
 import type { UnreadableRecord } from './records/readRecords';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
-import { settingsId, settingsRecords, type SettingsRecord } from './records/settingsRecord';
+import type { StoredRecord } from './store/versions';
+import { settingsRecords } from './records/settingsRecord';
+import { draftRecords, type DraftRecord } from './records/draftRecord';
+import { nextVersion } from './records/stored';
 
 const now = (): string => new Date().toISOString();
 
@@ -26,6 +29,10 @@ export const mouldCollection = collection(mouldRecords, (a, b) =>
   a.mould.name.localeCompare(b.mould.name),
 );
 export const photoCollection = collection(photoRecords, (a, b) => a.id.localeCompare(b.id));
+/** The latest comes first: of several for one record it is the one that is gone on with. */
+export const draftCollection = collection(draftRecords, (a, b) =>
+  b.updatedAt.localeCompare(a.updatedAt),
+);
 /** There is one record of settings. */
 export const settingsCollection = collection(settingsRecords, () => 0);
 
@@ -37,24 +44,21 @@ export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
   const job: Job | undefined = checkJob(draft).value;
   return {
     id: before?.id ?? nanoid(),
-    schema: jobRecords.version,
-    revision: (before?.revision ?? 0) + 1,
+    schema: jobRecords.version as 4,
+    ...nextVersion(before),
     createdAt: before?.createdAt ?? now(),
     updatedAt: now(),
     draft,
-    lastGood: job ?? before?.lastGood ?? null,
+    lastGood: (job && asChecked(job)) ?? before?.lastGood ?? null,
   };
 }
 
 /** What a record of a card carries besides the card; the card knows its own id. */
-function cardRecordBase<V extends number>(
-  schema: V,
-  before: { id: string; revision: number } | undefined,
-) {
+function cardRecordBase<V extends number>(schema: V, before: StoredRecord | undefined) {
   return {
     id: before?.id ?? nanoid(),
     schema,
-    revision: (before?.revision ?? 0) + 1,
+    ...nextVersion(before),
     updatedAt: now(),
   } as const;
 }
@@ -73,22 +77,22 @@ export function mouldRecordOf(mould: Mould, before?: MouldRecord): MouldRecord {
   return { ...base, mould: { ...mould, id: base.id } };
 }
 
-export function settingsRecordOf(
-  settings: Omit<SettingsRecord, 'id' | 'schema' | 'revision'>,
-  before?: SettingsRecord,
-): SettingsRecord {
-  return {
-    ...settings,
-    id: settingsId,
-    schema: settingsRecords.version,
-    revision: (before?.revision ?? 0) + 1,
-  };
-}
+/** What is typed, as a record of its own. */
+export const draftRecordOf = (
+  typed: Pick<DraftRecord, 'of' | 'name' | 'base' | 'values'>,
+  before?: DraftRecord,
+): DraftRecord => ({
+  ...typed,
+  id: before?.id ?? nanoid(),
+  schema: draftRecords.version as 1,
+  ...nextVersion(before),
+  updatedAt: now(),
+});
 
 /** An unreadable text as a record that can be kept beside what takes its place. */
 export const asideRecordOf = (unreadable: UnreadableRecord): AsideRecord => ({
   ...unreadable,
   id: nanoid(),
   schema: asideRecords.version as 1,
-  revision: 1,
+  ...nextVersion(),
 });

@@ -6,10 +6,10 @@ import { calibrateHere } from './calibrateHere';
 import { demoMoulds, demoResins } from '../data/demo/demoCards';
 import type { JobDraft, PourDraft } from '../data/draft/jobDraft';
 import { JobDraftProvider } from '../data/draft/JobDraftProvider';
-import { emptyChanges } from '../data/emptyChanges';
+import { settingsPatch } from '../data/records/patchedSettings';
 import { DataProvider } from '../data/hooks/DataProvider';
 import { useMoulds, useResins, useSettings } from '../data/hooks/queries';
-import { useOpenRecord } from '../data/hooks/useOpenRecord';
+import { useOpenJobRecord } from '../data/hooks/useOpenRecord';
 import type { JobRecord } from '../data/records/jobRecord';
 import {
   jobCollection,
@@ -40,7 +40,7 @@ const jobId = 'tray';
 
 /** The step over the stored job, once everything it looks at is read. */
 function OverStored({ step }: { readonly step: ReactElement }) {
-  const open = useOpenRecord(jobId);
+  const open = useOpenJobRecord(jobId);
   const read = [useSettings().data, useResins().data, useMoulds().data];
   if (typeof open === 'string' || read.includes(undefined)) return null;
   return (
@@ -58,13 +58,13 @@ export async function openStep(step: ReactElement, change: object = {}): Promise
   const { first } = twoTabs();
   const draft = upgradeDraft({ ...exampleFile, ...change }) as JobDraft;
   await first.commit([
-    ...emptyChanges([], undefined),
-    jobCollection.change({ ...jobRecordOf(draft), id: jobId }),
+    settingsPatch({}),
+    jobCollection.creation({ ...jobRecordOf(draft), id: jobId }),
     ...demoResins.map((resin) =>
-      resinCollection.change({ ...resinRecordOf(resin, undefined), id: resin.id, resin }),
+      resinCollection.creation({ ...resinRecordOf(resin, undefined), id: resin.id, resin }),
     ),
     ...demoMoulds.map((mould) =>
-      mouldCollection.change({ ...mouldRecordOf(mould), id: mould.id, mould }),
+      mouldCollection.creation({ ...mouldRecordOf(mould), id: mould.id, mould }),
     ),
   ]);
   render(

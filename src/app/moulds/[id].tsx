@@ -1,5 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMoulds } from '@/data/hooks/queries';
+import { useOpen } from '@/data/hooks/useOpenRecord';
+import { moulds } from '@/data/kinds/kinds';
 import { MouldScreen } from '@/features/moulds/MouldScreen';
 import { NotFound } from '@/ui/frame/NotFound';
 
@@ -9,15 +10,15 @@ const newMould = 'new';
 export default function MouldRoute() {
   const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data: moulds } = useMoulds();
+  const open = useOpen(moulds, id);
   const ways = {
     onDone: () => (router.canGoBack() ? router.back() : router.navigate('/moulds')),
     onOpenJob: (job: string) =>
       router.navigate({ pathname: '/jobs/[id]/measure', params: { id: job } }),
   };
-  if (moulds === undefined) return null;
-  if (id === newMould) return <MouldScreen {...ways} />;
-  const record = moulds.records.find((each) => each.id === id);
-  if (record === undefined) return <NotFound onBack={() => router.navigate('/moulds')} />;
-  return <MouldScreen key={id} record={record} {...ways} />;
+  if (open === 'loading') return null;
+  const of = moulds.collection.key(id === newMould ? '' : id);
+  if (id === newMould) return <MouldScreen of={of} {...ways} />;
+  if (open === 'missing') return <NotFound onBack={() => router.navigate('/moulds')} />;
+  return <MouldScreen key={id} of={of} {...open} {...ways} />;
 }

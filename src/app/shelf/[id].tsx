@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { InputError } from '@/core/problem';
 import type { Resin } from '@/core/resin/resinSchema';
 import { cardOfLink } from '@/data/files/cardLinks';
-import { useResins } from '@/data/hooks/queries';
+import { useOpen } from '@/data/hooks/useOpenRecord';
+import { resins } from '@/data/kinds/kinds';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
 import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';
 import { NotFound } from '@/ui/frame/NotFound';
@@ -24,17 +25,23 @@ function sharedCard(): Resin | InputError | undefined {
 export default function ResinRoute() {
   const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data: resins } = useResins();
+  const isNew = id === newCard;
+  const open = useOpen(resins, id);
   const [shared] = useState(sharedCard);
   const toShelf = (): void => router.navigate('/shelf');
   const done = (): void => (router.canGoBack() ? router.back() : toShelf());
-  if (resins === undefined) return null;
-  if (id === newCard) {
+  if (open === 'loading') return null;
+  if (isNew) {
     if (shared instanceof InputError)
       return <SharedCardProblem problem={shared} onBack={toShelf} />;
-    return <ResinCardScreen {...(shared === undefined ? {} : { shared })} onDone={done} />;
+    return (
+      <ResinCardScreen
+        of={resins.collection.key('')}
+        {...(shared === undefined ? {} : { shared })}
+        onDone={done}
+      />
+    );
   }
-  const record = resins.records.find((each) => each.id === id);
-  if (record === undefined) return <NotFound onBack={toShelf} />;
-  return <ResinCardScreen key={id} record={record} onDone={done} />;
+  if (open === 'missing') return <NotFound onBack={toShelf} />;
+  return <ResinCardScreen key={id} of={resins.collection.key(id)} {...open} onDone={done} />;
 }

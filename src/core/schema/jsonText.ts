@@ -1,10 +1,60 @@
 import { InputError } from '../problem';
 
-/** @throws InputError `not-json` */
+/** Deeper than this nothing of ours is nested. */
+const deepest = 40;
+/** More things than this are in no list of ours; points and heights, which are plain numbers, are limited where they are read. */
+const mostThings = 10_000;
+const mostNumbers = 2_000_000;
+
+/** Keys that every object has already: as keys of a file they would stand for something else. */
+const isReserved = (key: string): boolean => key in Object.prototype;
+
+/** How many entries a list may have: it is asked before anything looks at each of them. */
+const mostOf = (list: readonly unknown[]): number =>
+  typeof list[0] === 'object' && list[0] !== null && !Array.isArray(list[0])
+    ? mostThings
+    : mostNumbers;
+
+/**
+ * Refuses what no form of ours can make and what would take its readers too long or too deep.
+ * @throws InputError `json-too-deep`, `json-too-many`, `json-reserved-key`
+ */
+function guardJson(value: unknown): void {
+  const open: { readonly value: unknown; readonly key: string; readonly depth: number }[] = [
+    { value, key: '', depth: 0 },
+  ];
+  for (let next = open.pop(); next !== undefined; next = open.pop()) {
+    const { value: at, key, depth } = next;
+    if (typeof at !== 'object' || at === null) continue;
+    if (depth > deepest) throw new InputError('json-too-deep', key, { most: deepest });
+    if (Array.isArray(at)) {
+      const most = mostOf(at);
+      if (at.length > most) {
+        throw new InputError('json-too-many', undefined, { key, count: at.length, most });
+      }
+      for (const each of at) {
+        if (typeof each === 'object') open.push({ value: each, key, depth: depth + 1 });
+      }
+      continue;
+    }
+    for (const [name, each] of Object.entries(at)) {
+      if (isReserved(name)) throw new InputError('json-reserved-key', name);
+      if (typeof each === 'object') open.push({ value: each, key: name, depth: depth + 1 });
+    }
+  }
+}
+
+/**
+ * What a text in JSON says; a byte-order mark before it is no part of it.
+ * @throws InputError `not-json`, `json-too-deep`, `json-too-many`, `json-reserved-key`
+ */
 export function jsonOf(text: string): unknown {
+  let value: unknown;
   try {
-    return JSON.parse(text);
+    value = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch {
     throw new InputError('not-json', text.slice(0, 40));
   }
+  guardJson(value);
+  return value;
 }

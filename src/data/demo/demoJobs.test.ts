@@ -7,9 +7,8 @@ import { planJob } from '../../core/plan/planJob';
 import { InputError } from '../../core/problem';
 import { demoMoulds, demoResins } from './demoCards';
 import { demoJobs } from './demoJobs';
-import { emptyChanges } from '../emptyChanges';
 import { calibrateHere } from '../../testing/calibrateHere';
-import { demoChanges } from './demoChanges';
+import { demoWrites } from './demoChanges';
 import { countOf } from '../../core/plan/reasons';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
@@ -87,14 +86,10 @@ test('every job of the demo uses a card of the demo', () => {
   }
 });
 
-test('starting with the demo writes jobs, cards and settings; from empty takes them away', async () => {
-  const demo = await demoChanges(undefined, calibrateHere);
-  expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 2);
-  expect(demo.every(({ record }) => record !== null)).toBe(true);
-  const empty = emptyChanges(['job/a', 'resin/b'], undefined);
-  expect(empty.map(({ key, record }) => [key, record === null])).toEqual([
-    ['job/a', true],
-    ['resin/b', true],
-    ['settings/person', false],
-  ]);
+test('the demo is written as new records, but for those whose place is taken', async () => {
+  const demo = await demoWrites(() => false, calibrateHere);
+  expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 1);
+  expect(demo.every(({ record, replaces }) => record !== null && replaces === null)).toBe(true);
+  const rest = await demoWrites((key) => key === 'job/demo-drawer-tray', calibrateHere);
+  expect(demo.length - rest.length).toBe(1);
 });

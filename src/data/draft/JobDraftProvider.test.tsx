@@ -2,7 +2,7 @@ import { act, render, screen, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
 import { calibrateHere } from '../../testing/calibrateHere';
 import { DataProvider } from '../hooks/DataProvider';
-import { useOpenRecord } from '../hooks/useOpenRecord';
+import { useOpenJobRecord } from '../hooks/useOpenRecord';
 import { demoJobs } from '../demo/demoJobs';
 import type { JobRecord } from '../records/jobRecord';
 import { jobCollection, jobRecordOf } from '../repositories';
@@ -31,7 +31,7 @@ function Probe({ report }: { readonly report: (seen: Seen) => void }) {
 }
 
 function OpenTray({ report }: { readonly report: (seen: Seen) => void }) {
-  const open = useOpenRecord('tray');
+  const open = useOpenJobRecord('tray');
   if (typeof open === 'string') return <p>{open}</p>;
   return (
     <JobDraftProvider {...open}>
@@ -72,7 +72,7 @@ const depthOf = ({ draft }: JobRecord): string | undefined => draft.measure.part
 
 test('typing plans and saves; a slip keeps the last good plan and what was typed', async () => {
   const { first } = twoTabs();
-  await first.commit([jobCollection.change(stored)]);
+  await first.commit([jobCollection.creation(stored)]);
   const tab = await openIn(first);
   expect(tab.now().open.pour?.totalMl).toBeCloseTo(2095.5, 6);
 
@@ -92,20 +92,20 @@ test('typing plans and saves; a slip keeps the last good plan and what was typed
 
 test('what another tab writes shows here', async () => {
   const { first, second } = twoTabs();
-  await first.commit([jobCollection.change(stored)]);
+  await first.commit([jobCollection.creation(stored)]);
   const tab = await openIn(first);
   const theirs = jobRecordOf(withOverage('0 %'), stored);
-  await act(() => second.commit([jobCollection.change(theirs, 1)]));
+  await act(() => second.commit([jobCollection.change(theirs, stored)]));
   await waitFor(() => expect(tab.now().open.pour?.totalMl).toBeCloseTo(1905, 6));
 });
 
 /** Two tabs that have both changed the job, the other one first. */
 async function conflict() {
   const { first, second } = twoTabs();
-  await first.commit([jobCollection.change(stored)]);
+  await first.commit([jobCollection.creation(stored)]);
   const tab = await openIn(first);
   const theirs = jobRecordOf(withOverage('0 %'), stored);
-  await Promise.all([second.commit([jobCollection.change(theirs, 1)]), tab.type('10 mm')]);
+  await Promise.all([second.commit([jobCollection.change(theirs, stored)]), tab.type('10 mm')]);
   await screen.findByText('changed');
   expect((await storedTray(first)).draft.pours[0]?.overage).toBe('0 %');
   return { tab, store: first };
@@ -130,9 +130,9 @@ test('both changed it: theirs can be taken', async () => {
 
 test('deleted elsewhere: it can be kept', async () => {
   const { first, second } = twoTabs();
-  await first.commit([jobCollection.change(stored)]);
+  await first.commit([jobCollection.creation(stored)]);
   const tab = await openIn(first);
-  await act(() => second.commit([jobCollection.removal('tray')]));
+  await act(() => second.commit([jobCollection.removal(stored)]));
   await screen.findByText('deleted');
   await act(async () => tab.now().open.keepMine());
   await screen.findByText('no conflict');

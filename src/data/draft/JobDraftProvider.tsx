@@ -9,18 +9,15 @@ import {
 } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { useShelf } from '../hooks/queries';
-import { useCommit } from '../hooks/useCommit';
 import type { JobRecord } from '../records/jobRecord';
-import { jobCollection, jobRecordOf } from '../repositories';
-import { StaleWriteError } from '../store/staleWriteError';
-import { createAutosave } from './autosave';
 import type { JobDraft } from './jobDraft';
 import { FormProblemsContext, type FormProblems } from './formField';
 import { OpenJobContext, PourIndexContext, type OpenJob } from './openJob';
 import { usePlannedDraft } from './usePlannedDraft';
+import { useStoredJob } from './useStoredJob';
 
 interface JobDraftProviderProps {
-  /** The job as it is stored now; a newer one from another tab comes in here. */
+  /** The job as it is stored now; a newer one from another window comes in here. */
   readonly record: JobRecord;
   /** It was deleted while it was open here. */
   readonly gone: boolean;
@@ -37,78 +34,58 @@ export function JobDraftProvider({
   children,
 }: JobDraftProviderProps) {
   const shelf = useShelf();
-  const commit = useCommit();
   const [opened] = useState(record);
-  const form = useForm<JobDraft>({ defaultValues: opened.draft });
+  /** What the form shows, and the stored state that a reset puts into it. */
+  const shown = useRef<JobDraft>(undefined);
+  const resetTo = useRef<JobRecord>(undefined);
+  const resetForm = useRef<(draft: JobDraft) => void>(undefined);
+  const latest = useCallback(() => shown.current, []);
+  const show = useCallback((theirs: JobRecord) => {
+    resetTo.current = theirs;
+    resetForm.current?.(theirs.draft);
+  }, []);
+  const stored = useStoredJob(record, gone, latest, show);
+  const form = useForm<JobDraft>({ defaultValues: stored.initial });
   const { subscribe, reset } = form;
-  const [draft, setDraft] = useState(opened.draft);
-  const [conflict, setConflict] = useState<OpenJob['conflict']>();
-  /** The stored state that the next save builds on. */
-  const base = useRef(opened);
-
-  const save = useCallback(
-    async (typed: JobDraft) => {
-      const next = jobRecordOf(typed, base.current);
-      try {
-        await commit([jobCollection.change(next, base.current.revision)]);
-        base.current = next;
-      } catch (error) {
-        if (!(error instanceof StaleWriteError)) throw error;
-        setConflict(error.storedRevision === undefined ? 'deleted' : 'changed');
-      }
-    },
-    [commit],
-  );
-  const [autosave] = useState(createAutosave);
+  const [draft, setDraft] = useState(stored.initial);
+  const storedNow = useRef(stored);
+  useEffect(() => {
+    storedNow.current = stored;
+    resetForm.current = reset;
+  });
 
   useEffect(() => {
+    shown.current ??= stored.initial;
     return subscribe({
       formState: { values: true },
       callback: ({ values, name }) => {
         const typed = structuredClone(values);
+        shown.current = typed;
         setDraft(typed);
         // A reset tells no name: it shows what is stored, so there is nothing to save.
-        if (name !== undefined) autosave.request(() => save(typed));
+        if (name !== undefined) storedNow.current.typed(typed);
+        else if (resetTo.current !== undefined) storedNow.current.shown(resetTo.current, typed);
       },
     });
-  }, [subscribe, autosave, save]);
-
-  const show = useCallback(
-    (theirs: JobRecord) => {
-      base.current = theirs;
-      reset(theirs.draft);
-    },
-    [reset],
-  );
-
-  useEffect(() => {
-    const isNewer = record.revision > base.current.revision;
-    if (isNewer && conflict === undefined && !autosave.busy()) show(record);
-  }, [record, conflict, autosave, show]);
+  }, [subscribe, stored.initial]);
 
   // A pour that was taken away leaves the last one in hand.
   const pourIndex = Math.min(askedFor, draft.pours.length - 1);
   // The field that is typed in comes first; the plan follows in pieces between two keys.
   const planned = usePlannedDraft(useDeferredValue(draft), shelf, opened.lastGood);
+  const { conflict, saveState } = stored;
   const open = useMemo<OpenJob>(
     () => ({
       ...planned,
       pour: planned.plan?.pours[Math.min(pourIndex, planned.plan.pours.length - 1)],
       pourIndex,
       record,
-      conflict: gone ? 'deleted' : conflict,
-      keepMine: () => {
-        const mine = jobRecordOf(draft, record);
-        base.current = mine;
-        setConflict(undefined);
-        void commit([jobCollection.change(mine)]);
-      },
-      takeTheirs: () => {
-        setConflict(undefined);
-        show(record);
-      },
+      conflict,
+      saveState,
+      keepMine: () => void storedNow.current.keepMine(shown.current ?? draft),
+      takeTheirs: () => void storedNow.current.dropMine().then(() => show(record)),
     }),
-    [planned, pourIndex, record, gone, conflict, draft, commit, show],
+    [planned, pourIndex, record, conflict, saveState, draft, show],
   );
   const problems = useMemo<FormProblems>(
     () => ({ problems: planned.problems, tellsEmpty: true }),

@@ -1,24 +1,31 @@
 import { createAutosave } from './autosave';
 
 test('one save at a time, and only the latest of those that waited', async () => {
-  const autosave = createAutosave();
   const done: string[] = [];
   let finishFirst = (): void => undefined;
-  autosave.request(async () => {
-    await new Promise<void>((resolve) => (finishFirst = resolve));
-    done.push('first');
+  const autosave = createAutosave<string>();
+  autosave.savesBy(async (typed) => {
+    if (typed === 'first') await new Promise<void>((resolve) => (finishFirst = resolve));
+    done.push(typed);
   });
-  const last = new Promise<void>((resolve) => {
-    autosave.request(async () => void done.push('second'));
-    autosave.request(async () => {
-      done.push('third');
-      resolve();
-    });
-  });
-  expect(autosave.busy()).toBe(true);
+  autosave.request('first');
+  autosave.request('second');
+  expect(autosave.unsaved()).toEqual({ typed: 'second' });
+  autosave.request('third');
+  const isDone = new Promise<void>(autosave.whenDone);
   finishFirst();
-  await last;
+  await isDone;
   expect(done).toEqual(['first', 'third']);
-  await Promise.resolve();
-  expect(autosave.busy()).toBe(false);
+  expect(autosave.unsaved()).toBeUndefined();
+});
+
+test('what waits can be dropped; what is on its way is not', async () => {
+  const done: string[] = [];
+  const autosave = createAutosave<string>();
+  autosave.savesBy(async (typed) => void done.push(typed));
+  autosave.request('first');
+  autosave.request('second');
+  autosave.drop();
+  await new Promise<void>(autosave.whenDone);
+  expect(done).toEqual(['first']);
 });

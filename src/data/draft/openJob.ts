@@ -1,6 +1,7 @@
 import { createContext, useContext } from 'react';
 import type { PourPlan } from '../../core/plan/planTypes';
 import type { JobRecord } from '../records/jobRecord';
+import type { SaveState } from '../store/recordStore';
 import type { DraftPlan } from './usePlannedDraft';
 
 /** The job that is open: its plan, what is wrong with what is typed, and whether somebody else changed it. */
@@ -11,6 +12,8 @@ export interface OpenJob extends DraftPlan {
   readonly record: JobRecord;
   /** Another tab was first: its version, or the deletion, would be overwritten by this one. */
   readonly conflict: 'changed' | 'deleted' | undefined;
+  /** `saved` only where what is shown is what is stored. */
+  readonly saveState: SaveState['state'];
   readonly keepMine: () => void;
   readonly takeTheirs: () => void;
 }

@@ -6,11 +6,13 @@ import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft } from '../draft/jobDraft';
 import { sweepPhotos } from '../kinds/sweep';
 import type { RecordStore } from '../store/recordStore';
+import type { StoredRecord } from '../store/versions';
+import type { Undo } from './useCommit';
 import { twoTabs } from '../store/twoTabs';
 import { DataProvider } from './DataProvider';
 import { useJobs, useResins, useSaveState, useSettings, useShelf } from './queries';
 import { useJobActions } from './useJobActions';
-import { useOpenRecord } from './useOpenRecord';
+import { useOpenJobRecord } from './useOpenRecord';
 import { useCurrency, useKept } from './useKept';
 import { useResinActions } from './useCardActions';
 import { useFirstStart, useStartOver } from './useStart';
@@ -28,7 +30,7 @@ function around(store: RecordStore, calibrate = calibrateHere) {
 /** Everything that screens use, as one tab holds it. */
 function useEverything() {
   return {
-    started: useFirstStart(),
+    started: useFirstStart().start === 'ready',
     jobs: useJobs().data?.records ?? [],
     resins: useResins().data?.records ?? [],
     settings: useSettings().data,
@@ -39,6 +41,9 @@ function useEverything() {
     startOver: useStartOver(),
   };
 }
+
+/** What a record says, without which state of it it is: what is put back is a new state. */
+const unversioned = ({ revision: _, stamp: __, ...record }: StoredRecord): object => record;
 
 async function startedTab(store: RecordStore, calibrate = calibrateHere) {
   const { result } = renderHook(useEverything, { wrapper: around(store, calibrate) });
@@ -62,28 +67,28 @@ test('starting from empty clears, and its undo brings back everything as it was'
   const { first } = twoTabs();
   const tab = await startedTab(first);
   const before = tab.current.jobs;
-  let undo = async (): Promise<void> => undefined;
+  let undo: Undo = async () => 'undone';
   await act(async () => {
-    undo = await tab.current.startOver('empty');
+    ({ undo } = await tab.current.startOver.fromEmpty());
   });
   expect(tab.current.jobs).toEqual([]);
   expect(tab.current.resins).toEqual([]);
-  await act(() => undo());
-  expect(tab.current.jobs).toEqual(before);
+  await act(async () => void (await undo()));
+  expect(tab.current.jobs.map(unversioned)).toEqual(before.map(unversioned));
   expect(tab.current.resins).toHaveLength(demoResins.length);
 });
 
 test('loading the demo over own work keeps the work, and its undo takes only the demo away', async () => {
   const { first } = twoTabs();
   const tab = await startedTab(first);
-  await act(async () => void (await tab.current.startOver('empty')));
+  await act(async () => void (await tab.current.startOver.fromEmpty()));
   await act(async () => void (await tab.current.jobActions.create(newJobDraft(undefined))));
-  let undo = async (): Promise<void> => undefined;
+  let undo: Undo = async () => 'undone';
   await act(async () => {
-    undo = await tab.current.startOver('demo');
+    ({ undo } = await tab.current.startOver.withDemo());
   });
   expect(tab.current.jobs).toHaveLength(demoJobs.length + 1);
-  await act(() => undo());
+  await act(async () => void (await undo()));
   expect(tab.current.jobs).toHaveLength(1);
   expect(tab.current.resins).toHaveLength(0);
 });
@@ -96,12 +101,12 @@ test('a job is duplicated, removed and put back', async () => {
   await act(async () => void (await tab.current.jobActions.duplicate(tray)));
   expect(tab.current.jobs[0]?.draft.name).toBe('Drawer tray (copy)');
   expect(tab.current.jobs[0]?.id).not.toBe(tray.id);
-  let undo = async (): Promise<void> => undefined;
+  let undo: Undo = async () => 'undone';
   await act(async () => {
     undo = await tab.current.jobActions.remove(tray);
   });
   expect(tab.current.jobs.some(({ id }) => id === tray.id)).toBe(false);
-  await act(() => undo());
+  await act(async () => void (await undo()));
   expect(tab.current.jobs.some(({ id }) => id === tray.id)).toBe(true);
 });
 
@@ -186,7 +191,7 @@ test('an open job stays, marked gone, when another tab deletes it', async () => 
   const { first, second } = twoTabs();
   const here = await startedTab(first);
   const there = await startedTab(second);
-  const { result } = renderHook(() => useOpenRecord('demo-drawer-tray'), {
+  const { result } = renderHook(() => useOpenJobRecord('demo-drawer-tray'), {
     wrapper: around(first),
   });
   await waitFor(() => expect(result.current).toMatchObject({ gone: false }));
@@ -198,7 +203,7 @@ test('an open job stays, marked gone, when another tab deletes it', async () => 
     expect(result.current).toMatchObject({ gone: true, record: { id: 'demo-drawer-tray' } }),
   );
   expect(here.current.jobs).toHaveLength(demoJobs.length - 1);
-  const missing = renderHook(() => useOpenRecord('never-was'), { wrapper: around(first) });
+  const missing = renderHook(() => useOpenJobRecord('never-was'), { wrapper: around(first) });
   await waitFor(() => expect(missing.result.current).toBe('missing'));
 });
 
@@ -206,7 +211,7 @@ test('cards are added, and new prices kept, in one change each; both can be undo
   const { first } = twoTabs();
   const tab = await startedTab(first);
   const before = tab.current.resins;
-  let undo = async (): Promise<void> => undefined;
+  let undo: Undo = async () => 'undone';
   await act(async () => {
     undo = await tab.current.resinActions.addAll(
       before
@@ -215,8 +220,8 @@ test('cards are added, and new prices kept, in one change each; both can be undo
     );
   });
   expect(tab.current.resins).toHaveLength(before.length + 2);
-  await act(() => undo());
-  expect(tab.current.resins).toEqual(before);
+  await act(async () => void (await undo()));
+  expect(tab.current.resins.map(unversioned)).toEqual(before.map(unversioned));
 
   const dearer = before.map(({ resin }) => ({ ...resin, kits: [{ size: '1 l', price: 99 }] }));
   await act(async () => {
@@ -225,7 +230,7 @@ test('cards are added, and new prices kept, in one change each; both can be undo
   expect(tab.current.resins.map(({ resin }) => resin.kits?.[0]?.price)).toEqual(
     before.map(() => 99),
   );
-  await act(() => undo());
+  await act(async () => void (await undo()));
   expect(tab.current.resins.map(({ resin }) => resin)).toEqual(before.map(({ resin }) => resin));
 });
 
@@ -265,7 +270,9 @@ test('settings that cannot be read are set aside: no demo, nothing of the person
   const tab = await startedTab(second);
   expect(kept.get('job/demo-drawer-tray')).toBe(mine);
   expect(tab.current.jobs.map(({ draft }) => draft.name)).toContain('My own tray');
-  expect(tab.current.settings?.startedWith).toBe('empty');
+  // What can be read of them stays.
+  expect(tab.current.settings?.recipes).toHaveLength(1);
+  expect(tab.current.settings?.containers).toBeUndefined();
   const aside = [...kept].filter(([key]) => key.startsWith('aside/'));
   expect(aside).toHaveLength(1);
   expect(JSON.parse(aside[0]?.[1] ?? '')).toMatchObject({ key: 'settings/person', text: damaged });

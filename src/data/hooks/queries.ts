@@ -5,10 +5,12 @@ import { keptIn } from '../calibrating';
 import type { AnyKind, Kind } from '../kinds/kind';
 import * as kept from '../kinds/kinds';
 import type { ReadRecords } from '../records/readRecords';
-import type { SaveState, StoredRecord } from '../store/recordStore';
+import type { SaveState } from '../store/recordStore';
+import type { StoredRecord } from '../store/versions';
 import { useStore } from './DataProvider';
 
-function useKind<T extends StoredRecord>({ queryKey, collection }: Kind<T>) {
+/** Everything of one kind. */
+export function useKind<T extends StoredRecord>({ queryKey, collection }: Kind<T>) {
   const store = useStore();
   return useQuery({ queryKey, queryFn: () => collection.read(store) });
 }
@@ -21,6 +23,8 @@ export const useResins = () => useKind(kept.resins);
 export const useMoulds = () => useKind(kept.moulds);
 /** What could not be read and had to make room. */
 export const useAside = () => useKind(kept.aside);
+/** What was typed and is not saved as what it is of, the latest first. */
+export const useDrafts = () => useKind(kept.drafts);
 /** Settings as they were read, what cannot be read among them. */
 export const useReadSettings = () => useKind(kept.settings);
 
@@ -36,9 +40,11 @@ export function useSettings() {
 }
 
 /** Every kind with what was read of it, for what treats all alike. */
-export function useAllKept(kinds: readonly AnyKind[] = kept.kinds): readonly {
+export function useAllKept(kinds: readonly AnyKind[] = kept.kindsAtStart): readonly {
   readonly kind: AnyKind;
   readonly read: ReadRecords<StoredRecord> | undefined;
+  /** It could not be read at all. */
+  readonly failed: boolean;
 }[] {
   const store = useStore();
   return useQueries({
@@ -46,7 +52,12 @@ export function useAllKept(kinds: readonly AnyKind[] = kept.kinds): readonly {
       queryKey: [...queryKey],
       queryFn: () => collection.read(store) as Promise<ReadRecords<StoredRecord>>,
     })),
-    combine: (results) => results.map(({ data }, index) => ({ kind: kinds[index]!, read: data })),
+    combine: (results) =>
+      results.map(({ data, isError }, index) => ({
+        kind: kinds[index]!,
+        read: data,
+        failed: isError,
+      })),
   });
 }
 

@@ -5,26 +5,28 @@ import type { MouldRecord } from '../records/mouldRecord';
 import { calibratedRecords, type CardToKeep } from '../calibrating';
 import type { ResinRecord } from '../records/resinRecord';
 import { mouldCollection, mouldRecordOf, resinCollection } from '../repositories';
-import type { StoredRecord } from '../store/recordStore';
+import type { Write } from '../store/changes';
+import type { StoredRecord } from '../store/versions';
 import { useCalibrator } from './DataProvider';
-import { useCommit } from './useCommit';
+import { useCommit, useUndoable, type Undo } from './useCommit';
 
-interface CardActions<C, R> {
+export interface CardActions<C, R> {
   /**
-   * Keeps a card, new or changed.
-   * Rejects with StaleWriteError where the card was changed in another tab since `before` was read.
+   * Keeps a card, new or changed; what else is written goes with it, or not at all.
+   * Rejects with StaleWriteError where the card was changed in another window since `before` was read.
    */
-  readonly save: (card: C, before?: R) => Promise<R>;
-  /** Takes a card away; the function it gives puts it back. */
-  readonly remove: (record: R) => Promise<() => Promise<void>>;
+  readonly save: (card: C, before?: R, also?: readonly Write[]) => Promise<R>;
+  /** Puts a card back that was deleted in another window while it was open here. */
+  readonly bringBack: (card: C, gone: R | undefined, also?: readonly Write[]) => Promise<R>;
+  readonly remove: (record: R) => Promise<Undo>;
   readonly duplicate: (card: C) => Promise<R>;
   /**
-   * Keeps several changed cards at once, each over the record it was read from; the function it gives undoes it.
-   * Rejects with StaleWriteError where one of them was changed in another tab meanwhile.
+   * Keeps several changed cards at once, each over the record it was read from.
+   * Rejects with StaleWriteError where one of them was changed in another window meanwhile.
    */
-  readonly saveAll: (cards: readonly C[], before: readonly R[]) => Promise<() => Promise<void>>;
-  /** Keeps several new cards at once; the function it gives takes them away again. */
-  readonly addAll: (cards: readonly C[]) => Promise<() => Promise<void>>;
+  readonly saveAll: (cards: readonly C[], before: readonly R[]) => Promise<Undo>;
+  /** Keeps several new cards at once. */
+  readonly addAll: (cards: readonly C[]) => Promise<Undo>;
 }
 
 function useCardActions<
@@ -35,21 +37,26 @@ function useCardActions<
   recordsOf: (toKeep: readonly CardToKeep<C, R>[]) => Promise<readonly R[]>,
 ): CardActions<C, R> {
   const commit = useCommit();
+  const undoable = useUndoable();
   const recordOf = async (card: C, before?: R): Promise<R> =>
     (await recordsOf([{ card, before }]))[0]!;
+  const writeOf = (record: R, before: R | undefined): Write =>
+    before === undefined ? kept.creation(record) : kept.change(record, before);
   return {
-    async save(card, before) {
+    async save(card, before, also = []) {
       const record = await recordOf(card, before);
-      await commit([kept.change(record, before?.revision)]);
+      await commit([writeOf(record, before), ...also]);
       return record;
     },
-    async remove(record) {
-      await commit([kept.removal(record.id)]);
-      return async () => void (await commit([kept.change(record)]));
+    async bringBack(card, gone, also = []) {
+      const record = await recordOf(card, gone);
+      await commit([kept.creation(record), ...also]);
+      return record;
     },
+    remove: (record) => undoable([kept.removal(record)]),
     async duplicate(card) {
       const copy = await recordOf({ ...card, name: `${card.name} (copy)` });
-      await commit([kept.change(copy)]);
+      await commit([kept.creation(copy)]);
       return copy;
     },
     async saveAll(cards, before) {
@@ -58,21 +65,11 @@ function useCardActions<
         before: before.find(({ id }) => id === card.id),
       }));
       const records = await recordsOf(toKeep);
-      const pairs = records.map((record, at) => ({ record, read: toKeep[at]!.before }));
-      await commit(pairs.map(({ record, read }) => kept.change(record, read?.revision)));
-      return async () =>
-        void (await commit(
-          pairs.map(({ record, read }) =>
-            read === undefined
-              ? kept.removal(record.id)
-              : kept.change({ ...read, revision: record.revision + 1 }),
-          ),
-        ));
+      return undoable(records.map((record, at) => writeOf(record, toKeep[at]!.before)));
     },
     async addAll(cards) {
       const records = await recordsOf(cards.map((card) => ({ card, before: undefined })));
-      await commit(records.map((record) => kept.change(record)));
-      return async () => void (await commit(records.map(({ id }) => kept.removal(id))));
+      return undoable(records.map((record) => kept.creation(record)));
     },
   };
 }

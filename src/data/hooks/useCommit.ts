@@ -1,14 +1,18 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
 import type { ReadRecords } from '../records/readRecords';
 import { kinds } from '../kinds/kinds';
-import type { Change, StoredRecord } from '../store/recordStore';
+import { isPatch, type Change, type Write, type Written } from '../store/changes';
+import { StaleWriteError } from '../store/staleWriteError';
+import { undoing } from '../store/undoing';
+import type { StoredRecord } from '../store/versions';
 import { useStore } from './DataProvider';
 
 /**
  * Writes changes in one transaction and shows them everywhere.
- * Rejects with StaleWriteError where another tab was first; the screens are then read anew.
+ * Rejects with StaleWriteError where another window was first; the screens are then read anew.
  */
-export function useCommit() {
+export function useCommit(): (changes: readonly Change[]) => Promise<readonly Written[]> {
   const store = useStore();
   const client = useQueryClient();
   const { mutateAsync } = useMutation({
@@ -16,16 +20,48 @@ export function useCommit() {
     // One write after the other: each is based on the one before.
     scope: { id: 'commit' },
     // What was written is known: a keystroke must not read every job again.
-    onSuccess: (_, changes) => {
+    onSuccess: (written, changes) => {
+      const isReading = client.isFetching() > 0;
+      const isKnown = changes.every(
+        (change) => !isPatch(change) || written.some(({ key }) => key === change.key),
+      );
       for (const { queryKey, collection } of kinds) {
         client.setQueryData<ReadRecords<StoredRecord>>(
           [...queryKey],
           // What is kept under a kind's key is of that kind.
-          (before) => before && collection.after(before as ReadRecords<never>, changes),
+          (before) => before && collection.after(before as ReadRecords<never>, written),
         );
       }
+      // What is being read may be what was there before.
+      if (isReading || !isKnown) void client.invalidateQueries();
     },
     onError: () => client.invalidateQueries(),
   });
   return mutateAsync;
+}
+
+/** Takes something back; `overtaken` where it was changed since, and then nothing is. */
+export type Undo = () => Promise<'undone' | 'overtaken'>;
+
+/** Takes back what `work` writes; what was changed since stays as it is. */
+export async function undone(work: () => Promise<unknown>): Promise<'undone' | 'overtaken'> {
+  try {
+    await work();
+    return 'undone';
+  } catch (error) {
+    if (error instanceof StaleWriteError) return 'overtaken';
+    throw error;
+  }
+}
+
+/** Writes changes in one transaction, as `useCommit`, and gives what takes them back. */
+export function useUndoable(): (writes: readonly Write[]) => Promise<Undo> {
+  const commit = useCommit();
+  return useCallback(
+    async (writes) => {
+      await commit(writes);
+      return () => undone(() => commit(undoing(writes)));
+    },
+    [commit],
+  );
 }

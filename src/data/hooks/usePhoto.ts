@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid';
 import type { ReducedPhoto } from '../files/reducePhoto';
 import { photoRecords, type PhotoRecord } from '../records/photoRecord';
 import { readRecords } from '../records/readRecords';
+import { nextVersion } from '../records/stored';
 import { photos } from '../kinds/kinds';
 import { photoCollection } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
@@ -33,11 +34,12 @@ export function useKeepPhoto() {
   return async (photo: ReducedPhoto): Promise<string> => {
     const record: PhotoRecord = {
       id: nanoid(),
-      schema: photoRecords.version,
-      revision: 1,
+      schema: photoRecords.version as 1,
+      ...nextVersion(),
+      addedAt: new Date().toISOString(),
       ...photo,
     };
-    await commit([photoCollection.change(record)]);
+    await commit([photoCollection.creation(record)]);
     client.setQueryData([...photos.queryKey, record.id], record);
     return record.id;
   };

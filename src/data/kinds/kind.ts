@@ -1,6 +1,7 @@
 import type { Collection } from '../collection';
 import type { ReadRecords } from '../records/readRecords';
-import type { Change, StoredRecord } from '../store/recordStore';
+import type { Written } from '../store/changes';
+import type { StoredRecord } from '../store/versions';
 
 /** One kind of record that is kept: everything that treats all of them alike walks the list of these. */
 export interface Kind<T extends StoredRecord> {
@@ -15,13 +16,18 @@ export interface Kind<T extends StoredRecord> {
   readonly refersTo: (record: T) => readonly string[];
 }
 
+/** A kind that a person counts. */
+export interface CountedKind<T extends StoredRecord> extends Kind<T> {
+  readonly counted: NonNullable<Kind<T>['counted']>;
+}
+
 /** Many kinds in one list: what is done to a record is done by its own kind. */
 export interface AnyKind extends Omit<Kind<StoredRecord>, 'collection' | 'refersTo'> {
-  readonly collection: Pick<Collection<StoredRecord>, 'key' | 'removal' | 'read'> &
-    Pick<Collection<never>, 'change'> & {
+  readonly collection: Pick<Collection<StoredRecord>, 'prefix' | 'key' | 'read'> &
+    Pick<Collection<never>, 'creation' | 'change' | 'removal'> & {
       readonly after: (
         before: ReadRecords<never>,
-        changes: readonly Change[],
+        written: readonly Written[],
       ) => ReadRecords<StoredRecord>;
     };
   readonly refersTo: (record: never) => readonly string[];

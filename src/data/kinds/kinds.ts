@@ -1,23 +1,25 @@
 import type { AsideRecord } from '../records/asideRecord';
 import type { JobRecord } from '../records/jobRecord';
+import type { DraftRecord } from '../records/draftRecord';
 import type { MouldRecord } from '../records/mouldRecord';
 import type { PhotoRecord } from '../records/photoRecord';
 import type { ResinRecord } from '../records/resinRecord';
 import type { SettingsRecord } from '../records/settingsRecord';
 import {
   asideCollection,
+  draftCollection,
   jobCollection,
   mouldCollection,
   photoCollection,
   resinCollection,
   settingsCollection,
 } from '../repositories';
-import type { AnyKind, Kind } from './kind';
+import type { AnyKind, CountedKind, Kind } from './kind';
 import { photosOf } from './photosOf';
 
 const nothing = (): readonly string[] => [];
 
-export const jobs: Kind<JobRecord> = {
+export const jobs: CountedKind<JobRecord> = {
   counted: { one: 'job', many: 'jobs' },
   queryKey: ['jobs'],
   collection: jobCollection,
@@ -25,7 +27,7 @@ export const jobs: Kind<JobRecord> = {
   refersTo: (record) => photosOf(record).map(photoCollection.key),
 };
 
-export const resins: Kind<ResinRecord> = {
+export const resins: CountedKind<ResinRecord> = {
   counted: { one: 'resin', many: 'resins' },
   queryKey: ['resins'],
   collection: resinCollection,
@@ -33,7 +35,7 @@ export const resins: Kind<ResinRecord> = {
   refersTo: nothing,
 };
 
-export const moulds: Kind<MouldRecord> = {
+export const moulds: CountedKind<MouldRecord> = {
   counted: { one: 'mould', many: 'moulds' },
   queryKey: ['moulds'],
   collection: mouldCollection,
@@ -47,6 +49,18 @@ export const photos: Kind<PhotoRecord> = {
   collection: photoCollection,
   isOwn: true,
   refersTo: nothing,
+};
+
+/** What is typed and not saved as what it is of. */
+export const drafts: Kind<DraftRecord> = {
+  counted: undefined,
+  queryKey: ['drafts'],
+  collection: draftCollection,
+  isOwn: true,
+  refersTo: ({ of, values }) =>
+    of.startsWith(jobCollection.prefix)
+      ? photosOf({ draft: values as JobRecord['draft'], lastGood: null }).map(photoCollection.key)
+      : [],
 };
 
 export const settings: Kind<SettingsRecord> = {
@@ -66,10 +80,10 @@ export const aside: Kind<AsideRecord> = {
 };
 
 /** Every kind of record. Adding one is its schema, and its entry here. */
-export const kinds: readonly AnyKind[] = [jobs, resins, moulds, photos, settings, aside];
+export const kinds: readonly AnyKind[] = [jobs, resins, moulds, photos, drafts, settings, aside];
 
 /** What must be read before there is something to show; photos are read when they are looked at. */
-export const kindsAtStart: readonly AnyKind[] = [jobs, resins, moulds, settings];
+export const kindsAtStart: readonly AnyKind[] = [jobs, resins, moulds, drafts, settings];
 
 /** What a person has made. */
 export const ownKinds = kinds.filter(({ isOwn }) => isOwn);

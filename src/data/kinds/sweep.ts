@@ -1,12 +1,15 @@
 import type { RecordStore } from '../store/recordStore';
 import { kinds, photos } from './kinds';
 
+/** A photo that is younger may belong to a job that another window has not saved yet, ms. */
+const youngMs = 24 * 60 * 60 * 1000;
+
 /**
- * Takes away photos that nothing refers to: those that were replaced. While a record cannot be read it may refer to any of
- * them, and all stay.
+ * Takes away photos that nothing refers to: of jobs that were deleted, and those that were replaced. While a record cannot be
+ * read it may refer to any of them, and all stay.
  * @returns how many went
  */
-export async function sweepPhotos(store: RecordStore): Promise<number> {
+export async function sweepPhotos(store: RecordStore, now = Date.now()): Promise<number> {
   const needed = new Set<string>();
   for (const { collection, refersTo } of kinds) {
     const { records, unreadable } = await collection.read(store);
@@ -15,9 +18,11 @@ export async function sweepPhotos(store: RecordStore): Promise<number> {
     for (const record of records) for (const key of refersTo(record as never)) needed.add(key);
   }
   const { records } = await photos.collection.read(store);
-  const unused = records.filter(({ id }) => !needed.has(photos.collection.key(id)));
-  if (unused.length > 0) {
-    await store.commit(unused.map(({ id }) => photos.collection.removal(id)));
-  }
+  const unused = records.filter(
+    ({ id, addedAt }) =>
+      !needed.has(photos.collection.key(id)) &&
+      (addedAt === undefined || now - Date.parse(addedAt) > youngMs),
+  );
+  if (unused.length > 0) await store.commit(unused.map(photos.collection.removal));
   return unused.length;
 }

@@ -1,11 +1,10 @@
-import { number, object, string, type InferType } from 'yup';
+import { object, string, type InferType } from 'yup';
 import type { RecordKind } from './readRecords';
+import { storedFields } from './stored';
 
 /** A text that could not be read and whose place was needed: kept as it was, and offered as a file. */
 const asideRecordSchema = object({
-  id: string().required(),
-  schema: number().oneOf([1]).required(),
-  revision: number().required(),
+  ...storedFields(1),
   /** Where it stood. */
   key: string().required(),
   text: string().required(),

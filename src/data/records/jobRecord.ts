@@ -1,31 +1,47 @@
-import { array, mixed, number, object, string, type InferType } from 'yup';
+import { array, mixed, object, string, type InferType } from 'yup';
 import { jobSchema, type Job } from '../../core/job/jobSchema';
+import { checkJob } from '../../core/job/readJob';
 import { upgradeDraft } from '../../core/upgrades/upgradeJob';
 import type { JobDraft } from '../draft/jobDraft';
 import type { Migration, RecordKind } from './readRecords';
+import { storedFields } from './stored';
+
+/** Whether texts stand where texts belong and lists where lists do: anything else no form can have made, and none can show. */
+const isOfItsShape = (draft: unknown): boolean =>
+  !checkJob(draft).problems.some(
+    ({ code, field, value }) => code === 'wrong-type' || (value === null && field.endsWith(']')),
+  );
 
 /** A draft is whatever a person has typed so far: it needs only the shape that a form can show. */
-const draftSchema = mixed<JobDraft>((value): value is JobDraft =>
-  object({
-    name: string().defined(),
-    room: object({ temperature: string().defined() }),
-    measure: object({
-      parts: array()
-        .of(object({ shape: string().required() }))
-        .required(),
-    }),
-    pours: array().of(object()).min(1).required(),
-  }).isValidSync(value, { strict: true }),
+const draftSchema = mixed<JobDraft>(
+  (value): value is JobDraft =>
+    object({
+      name: string().defined(),
+      room: object({ temperature: string().defined() }),
+      measure: object({
+        parts: array()
+          .of(object({ shape: string().required() }))
+          .required(),
+      }),
+      pours: array().of(object()).min(1).required(),
+    }).isValidSync(value, { strict: true }) && isOfItsShape(value),
 ).defined();
 
-const lastGoodSchema = mixed<Job>((value): value is Job =>
-  jobSchema.isValidSync(value, { strict: false }),
+/** Jobs that `checkJob` gave: on a keystroke they need not be held against their schema once more. */
+const checkedJobs = new WeakSet<object>();
+
+export function asChecked(job: Job): Job {
+  checkedJobs.add(job);
+  return job;
+}
+
+const lastGoodSchema = mixed<Job>(
+  (value): value is Job =>
+    checkedJobs.has(value as object) || jobSchema.isValidSync(value, { strict: false }),
 ).nullable();
 
 const jobRecordSchema = object({
-  id: string().required(),
-  schema: number().oneOf([4]).required(),
-  revision: number().required(),
+  ...storedFields(4),
   createdAt: string().required(),
   updatedAt: string().required(),
   draft: draftSchema,

@@ -1,11 +1,10 @@
-import { number, object, string, type InferType } from 'yup';
+import { object, string, type InferType } from 'yup';
 import { mouldSchema } from '../../core/measure/mould/mouldSchema';
 import type { RecordKind } from './readRecords';
+import { storedFields } from './stored';
 
 const mouldRecordSchema = object({
-  id: string().required(),
-  schema: number().oneOf([1]).required(),
-  revision: number().required(),
+  ...storedFields(1),
   updatedAt: string().required(),
   mould: mouldSchema,
 });

@@ -1,4 +1,5 @@
-import { ValidationError, type InferType, type Schema } from 'yup';
+import type { InferType, Schema } from 'yup';
+import { jsonOf } from '../../core/schema/jsonText';
 
 /** A shape that records had once, and the step to the next one. */
 export type Migration = (record: Readonly<Record<string, unknown>>) => Record<string, unknown>;
@@ -24,17 +25,22 @@ export interface ReadRecords<T> {
   readonly unreadable: readonly UnreadableRecord[];
 }
 
-function migrated(kind: RecordKind<Schema>, text: string): unknown {
-  let record = JSON.parse(text) as Record<string, unknown>;
+/** Brings a record of an older version up to date. @throws Error where there is no way up */
+function migrated(kind: RecordKind<Schema>, value: unknown): unknown {
+  if (typeof value !== 'object' || value === null) throw new Error('not a record');
+  let record = value as Record<string, unknown>;
   for (let version = Number(record['schema']); version < kind.version; version += 1) {
     const step = kind.migrations[version];
-    if (step === undefined) throw new ValidationError(`no way up from version ${version}`);
+    if (step === undefined) throw new Error(`no way up from version ${version}`);
     record = { ...step(record), schema: version + 1 };
   }
   return record;
 }
 
-/** Reads stored texts into records, bringing older versions up to date; what cannot be read is told apart. */
+/**
+ * Reads what is stored into records, bringing older versions up to date.
+ * What cannot be read, whatever it is, is told apart and stops nothing.
+ */
 export function readRecords<S extends Schema>(
   kind: RecordKind<S>,
   texts: ReadonlyMap<string, string>,
@@ -43,10 +49,14 @@ export function readRecords<S extends Schema>(
   const unreadable: UnreadableRecord[] = [];
   for (const [key, text] of texts) {
     try {
-      records.push(kind.schema.validateSync(migrated(kind, text)) as InferType<S>);
+      records.push(kind.schema.validateSync(migrated(kind, jsonOf(text))) as InferType<S>);
     } catch (error) {
-      if (!(error instanceof ValidationError || error instanceof SyntaxError)) throw error;
-      unreadable.push({ key, text, reason: error.message });
+      // A damaged text can break any step of reading it; whichever it was, the text is kept.
+      unreadable.push({
+        key,
+        text,
+        reason: error instanceof Error ? error.message : String(error),
+      });
     }
   }
   return { records, unreadable };

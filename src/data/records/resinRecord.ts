@@ -1,9 +1,10 @@
-import { mixed, number, object, string, type InferType } from 'yup';
+import { mixed, object, string, type InferType } from 'yup';
 import type { Calibration } from '../../core/thermal/calibrate';
 import { isCalibration } from '../../core/thermal/calibrationSchema';
 import { resinSchema } from '../../core/resin/resinSchema';
 import { upgradeCard } from '../../core/upgrades/upgradeCard';
 import type { RecordKind } from './readRecords';
+import { storedFields } from './stored';
 
 interface KeptCalibration {
   readonly key: string;
@@ -16,9 +17,7 @@ const isKept = (kept: unknown): kept is KeptCalibration => {
 };
 
 const resinRecordSchema = object({
-  id: string().required(),
-  schema: number().oneOf([2]).required(),
-  revision: number().required(),
+  ...storedFields(2),
   updatedAt: string().required(),
   resin: resinSchema,
   /** What the heat model makes of the label with each hardener; the key says of which label. It follows from the card. */

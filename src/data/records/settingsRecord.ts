@@ -1,12 +1,23 @@
-import { array, number, object, string, type InferType } from 'yup';
+import { array, object, string, type InferType } from 'yup';
 import { recipeSchema } from '../../core/colour/colourSchemas';
 import { containerSchema } from '../../core/mix/mixingSchema';
+import { nameSchema, noteSchema } from '../../core/schema/textSchema';
 import type { RecordKind } from './readRecords';
+import { storedFields } from './stored';
+
+const grainSchema = object({ name: nameSchema(60), bulkDensity: string().required() });
+
+export const currencySchema = noteSchema(5);
+
+/** One of each of the lists that are kept. */
+export const settingsItems = {
+  grains: grainSchema,
+  recipes: recipeSchema,
+  containers: containerSchema,
+} as const;
 
 const settingsRecordSchema = object({
-  id: string().required(),
-  schema: number().oneOf([1]).required(),
-  revision: number().required(),
+  ...storedFields(1),
   /** What the shelf and the jobs began as. */
   startedWith: string()
     .oneOf(['demo', 'empty'] as const)
@@ -18,18 +29,22 @@ const settingsRecordSchema = object({
     batches: string().defined(),
   }),
   /** Grains whose bulk density was found once. */
-  grains: array()
-    .of(object({ name: string().required(), bulkDensity: string().required() }))
-    .optional(),
+  grains: array().of(grainSchema).optional(),
   /** Colours that were found good. */
   recipes: array().of(recipeSchema).optional(),
   /** Cups and buckets that the person has. */
   containers: array().of(containerSchema).optional(),
   /** What stands before a price. */
-  currency: string().max(5).optional(),
+  currency: currencySchema,
 });
 
 export type SettingsRecord = InferType<typeof settingsRecordSchema>;
+
+/** What a person has set, without what makes it a record. */
+export type Settings = Omit<SettingsRecord, 'id' | 'schema' | 'revision' | 'stamp'>;
+
+/** Lists of things that are kept to be used again; each goes by its name. */
+export type KeptLists = Required<Pick<Settings, 'grains' | 'recipes' | 'containers'>>;
 
 export const settingsRecords: RecordKind<typeof settingsRecordSchema> = {
   prefix: 'settings/',

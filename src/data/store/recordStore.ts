@@ -1,29 +1,9 @@
+import { isPatch, type Change, type Written } from './changes';
+import type { Journal } from './journal';
+import type { KeyValueStorage } from './keyValueStorage';
+import { groupOf, joined, resolvedText, type ApplyPatch, type Group } from './pending';
 import { StaleWriteError } from './staleWriteError';
-
-/** The part of AsyncStorage that the store needs; `setMany` writes all its keys or none. */
-export interface KeyValueStorage {
-  getAllKeys(): Promise<string[]>;
-  getMany(keys: string[]): Promise<Record<string, string | null>>;
-  setMany(entries: Record<string, string>): Promise<void>;
-  removeMany(keys: string[]): Promise<void>;
-}
-
-/** What every stored record carries. */
-export interface StoredRecord {
-  readonly id: string;
-  /** Version of the record's own shape, for migrations. */
-  readonly schema: number;
-  /** Rises by one with each write: a write that did not see the latest is refused. */
-  readonly revision: number;
-}
-
-export interface Change {
-  readonly key: string;
-  /** The record as it shall be; null deletes it. */
-  readonly record: StoredRecord | null;
-  /** The revision this change was made on; leave out to write whatever is there. */
-  readonly basedOn?: number;
-}
+import { deletedText, isThere, versionOf, type StoredRecord } from './versions';
 
 /** Whether what is on screen is also on the device. */
 export type SaveState =
@@ -32,141 +12,195 @@ export type SaveState =
   | { readonly state: 'failed'; readonly reason: string };
 
 export interface RecordStore {
-  /** Raw records under a prefix, by key; what could not be written yet stands over what is stored. */
+  /**
+   * Raw records under a prefix, by key; what could not be written yet stands over what is stored.
+   * Rejects where the storage cannot be read: that is never the same as an empty one.
+   */
   read(prefix: string): Promise<ReadonlyMap<string, string>>;
   /**
-   * Writes all changes in one transaction.
-   * A device that refuses keeps them in memory and says so through `saveState`.
-   * @throws StaleWriteError where a record has been changed since `basedOn`
+   * Writes all changes in one transaction and gives what they came to.
+   * What a device refuses is kept in memory, told through `saveState` and written again by itself; what a patch comes to is not
+   * known then and not given.
+   * Rejects with StaleWriteError where something else is stored than what a change replaces; nothing is written then.
    */
-  commit(changes: readonly Change[]): Promise<void>;
+  commit(changes: readonly Change[]): Promise<readonly Written[]>;
   saveState(): SaveState;
   onSaveState(listener: () => void): () => void;
-  /** Calls back with the keys that another tab has written. */
+  /** Calls back with the keys that another window has written, or that this one has written late. */
   onForeignChange(listener: (keys: readonly string[]) => void): () => void;
+  /**
+   * Asks, when the page is about to be closed, for changes that are not committed yet.
+   * @returns what ends the asking
+   */
+  onLeaving(collect: () => readonly Change[]): () => void;
+  /** The page may be closed at any moment: writes what is on its way where it survives that. False where it cannot. */
+  flush(): boolean;
 }
 
-interface Surroundings {
+export interface Surroundings {
+  /** Each of its answers ends; see `answering`. */
   readonly storage: KeyValueStorage;
-  /** Runs one writer at a time over all tabs. */
+  /** Runs one writer at a time over all windows. */
   readonly exclusively: <T>(work: () => Promise<T>) => Promise<T>;
   readonly channel: {
     post(keys: readonly string[]): void;
     listen(listener: (keys: readonly string[]) => void): () => void;
   };
+  readonly journal: Journal;
+  readonly applyPatch: ApplyPatch;
+  /** What becomes of a refused change that somebody else has overtaken meanwhile: it is kept beside theirs. */
+  readonly setBeside: (overtaken: Group) => readonly Change[];
+  /** Waits after which a device that refused is asked again, ms; the last one repeats. */
+  readonly retryAfterMs?: readonly number[];
 }
 
-/**
- * A deleted record is written as an empty text, so that deleting and writing share one transaction;
- * the empty ones are swept when records are read.
- */
-const deleted = '';
-
-const revisionOf = (text: string | null | undefined): number | undefined =>
-  text === null || text === undefined || text === deleted
-    ? undefined
-    : (JSON.parse(text) as StoredRecord).revision;
+const usualRetriesMs = [2_000, 5_000, 15_000, 30_000];
 
 /** One store over one storage: all repositories write through it. */
-export function createRecordStore({ storage, exclusively, channel }: Surroundings): RecordStore {
-  /** Changes that the device has refused so far, by key; written again with the next commit. */
-  const kept = new Map<string, Change>();
+export function createRecordStore(surroundings: Surroundings): RecordStore {
+  const { storage, exclusively, channel, journal, applyPatch, setBeside } = surroundings;
+  const retryAfterMs = surroundings.retryAfterMs ?? usualRetriesMs;
+  /** What the device has refused so far. */
+  let refused: readonly Group[] = [];
+  /** What it has been asked for and has not answered. */
+  const underway = new Set<Group>();
+  const collectors = new Set<() => readonly Change[]>();
   const listeners = new Set<() => void>();
+  const foreignListeners = new Set<(keys: readonly string[]) => void>();
   let saveState: SaveState = { state: 'saved' };
+  let retry: { readonly timer: ReturnType<typeof setTimeout> } | undefined;
+  let retries = 0;
+  let hasJournal = false;
+  let lastReason = '';
+  let recovered: Promise<void> | undefined;
 
   function setSaveState(next: SaveState): void {
     saveState = next;
     for (const listener of listeners) listener();
   }
 
-  const stateOfKept = (): SaveState =>
-    kept.size === 0
-      ? { state: 'saved' }
-      : { state: 'failed', reason: 'changed in another window meanwhile' };
-
-  /** Revisions that are stored now for those changes that are based on one, where they differ. */
-  async function staleKeys(changes: readonly Change[]): Promise<Map<string, number | undefined>> {
-    const based = changes.filter(({ basedOn }) => basedOn !== undefined);
-    if (based.length === 0) return new Map();
-    const stored = await storage.getMany(based.map(({ key }) => key));
-    return new Map(
-      based
-        .map(({ key, basedOn }) => ({ key, basedOn, now: revisionOf(stored[key]) }))
-        .filter(({ basedOn, now }) => now !== basedOn)
-        .map(({ key, now }) => [key, now]),
-    );
-  }
-
-  /** Writes the new changes, and with them those refused before, unless another tab has been there since. */
-  async function write(changes: readonly Change[], refused: readonly Change[]): Promise<void> {
-    const stale = await staleKeys([...changes, ...refused]);
-    for (const { key } of changes) {
-      if (stale.has(key)) throw new StaleWriteError(key, stale.get(key));
+  /** Writes a group whole. @throws StaleWriteError */
+  async function write(group: Group): Promise<readonly Written[]> {
+    const stored = await storage.getMany([...group.keys()]);
+    const texts: Record<string, string> = {};
+    for (const [key, pending] of group) {
+      const text = resolvedText(pending, stored[key], applyPatch);
+      if (text === undefined) throw new StaleWriteError(key, versionOf(stored[key]));
+      texts[key] = text;
     }
-    const writable = [...refused.filter(({ key }) => !stale.has(key)), ...changes];
-    await storage.setMany(
-      Object.fromEntries(
-        writable.map(({ key, record }) => [
-          key,
-          record === null ? deleted : JSON.stringify(record),
-        ]),
-      ),
-    );
-    for (const { key } of writable) kept.delete(key);
+    await storage.setMany(texts);
+    channel.post(Object.keys(texts));
+    return Object.entries(texts).map(([key, text]) => ({ key, record: writtenOf(text) }));
   }
+
+  /** Writes what was refused, group by group; what was overtaken is kept beside what is there. */
+  async function writeRefused(): Promise<void> {
+    for (const group of refused) {
+      let changed = group;
+      try {
+        await write(group);
+      } catch (error) {
+        if (!(error instanceof StaleWriteError)) throw error;
+        changed = groupOf(setBeside(group));
+        if (changed.size > 0) await write(changed);
+      }
+      refused = refused.filter((each) => each !== group);
+      const keys = [...group.keys(), ...changed.keys()];
+      for (const listener of foreignListeners) listener(keys);
+    }
+  }
+
+  function clearJournal(): void {
+    if (hasJournal) journal.clear();
+    hasJournal = false;
+  }
+
+  /** Tells how it stands once a write is through. */
+  function settled(): void {
+    if (refused.length > 0) return setSaveState({ state: 'failed', reason: lastReason });
+    retries = 0;
+    setSaveState({ state: underway.size === 0 ? 'saved' : 'saving' });
+    if (underway.size === 0 && [...collectors].every((each) => each().length === 0)) clearJournal();
+  }
+
+  function failed(error: unknown): void {
+    lastReason = String(error);
+    setSaveState({ state: 'failed', reason: lastReason });
+    if (retry !== undefined) return;
+    const wait = retryAfterMs[Math.min(retries, retryAfterMs.length - 1)] ?? 0;
+    retries += 1;
+    retry = { timer: setTimeout(() => void writeAgain(), wait) };
+  }
+
+  async function writeAgain(): Promise<void> {
+    clearTimeout(retry?.timer);
+    retry = undefined;
+    try {
+      await exclusively(writeRefused);
+      settled();
+    } catch (error) {
+      failed(error);
+    }
+  }
+
+  /** What pages that were closed in the middle of a write have left. */
+  const recover = (): Promise<void> =>
+    journal.recover(async (groups) => {
+      // Windows that were closed know nothing of each other: each has its own groups.
+      refused = [...refused, ...groups];
+      await exclusively(writeRefused);
+    });
 
   return {
     async read(prefix) {
+      recovered ??= recover().catch(failed);
+      await recovered;
       const found = new Map<string, string>();
-      try {
-        const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(prefix));
-        const stored = await storage.getMany(keys);
-        const gone = keys.filter((key) => stored[key] === deleted);
-        for (const key of keys) {
-          const text = stored[key];
-          if (text !== null && text !== undefined && text !== deleted) found.set(key, text);
-        }
-        if (gone.length > 0) {
-          await exclusively(async () => {
-            const still = await storage.getMany(gone);
-            await storage.removeMany(gone.filter((key) => still[key] === deleted));
-          });
-        }
-      } catch (error) {
-        setSaveState({ state: 'failed', reason: String(error) });
+      const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(prefix));
+      const stored = await storage.getMany(keys);
+      const gone = keys.filter((key) => stored[key] === deletedText);
+      for (const key of keys) {
+        const text = stored[key];
+        if (isThere(text)) found.set(key, text);
       }
-      for (const [key, { record }] of kept) {
-        if (!key.startsWith(prefix)) continue;
-        if (record === null) found.delete(key);
-        else found.set(key, JSON.stringify(record));
+      for (const group of [...refused, ...underway]) {
+        for (const [key, pending] of group) {
+          if (!key.startsWith(prefix)) continue;
+          const text = resolvedText(pending, found.get(key), applyPatch);
+          if (text === deletedText) found.delete(key);
+          else if (text !== undefined) found.set(key, text);
+        }
       }
+      if (gone.length > 0) void sweep(gone);
       return found;
     },
 
     async commit(changes) {
-      const renewed = new Set(changes.map(({ key }) => key));
-      const refused = [...kept.values()].filter(({ key }) => !renewed.has(key));
-      // A change over one that was refused is still based on what that one was based on.
-      const onStored = changes.map((change) => {
-        const before = kept.get(change.key);
-        return before === undefined || change.basedOn === undefined
-          ? change
-          : { ...change, basedOn: before.basedOn };
-      });
+      const group = groupOf(changes);
       setSaveState({ state: 'saving' });
+      // A change of what was refused goes with it.
+      const whole = joined(refused, group).at(-1) ?? group;
+      underway.add(whole);
       try {
-        await exclusively(() => write(onStored, refused));
+        const written = await exclusively(async () => {
+          const done = await write(whole);
+          refused = refused.filter((each) => ![...each.keys()].some((key) => whole.has(key)));
+          await writeRefused().catch(failed);
+          return done;
+        });
+        underway.delete(whole);
+        settled();
+        return written.filter(({ key }) => group.has(key));
       } catch (error) {
+        underway.delete(whole);
         if (error instanceof StaleWriteError) {
-          setSaveState(stateOfKept());
+          settled();
           throw error;
         }
-        for (const change of onStored) kept.set(change.key, change);
-        setSaveState({ state: 'failed', reason: String(error) });
-        return;
+        refused = joined(refused, group);
+        failed(error);
+        return changes.flatMap((change) => (isPatch(change) ? [] : [change]));
       }
-      setSaveState(stateOfKept());
-      channel.post([...renewed, ...refused.map(({ key }) => key)]);
     },
 
     saveState: () => saveState,
@@ -174,6 +208,46 @@ export function createRecordStore({ storage, exclusively, channel }: Surrounding
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    onForeignChange: (listener) => channel.listen(listener),
+    onForeignChange(listener) {
+      foreignListeners.add(listener);
+      const deafen = channel.listen(listener);
+      return () => {
+        foreignListeners.delete(listener);
+        deafen();
+      };
+    },
+    onLeaving(collect) {
+      collectors.add(collect);
+      return () => collectors.delete(collect);
+    },
+    flush() {
+      let groups: readonly Group[] = refused;
+      for (const group of underway) groups = joined(groups, group);
+      for (const collect of collectors) {
+        const changes = collect();
+        if (changes.length > 0) groups = joined(groups, groupOf(changes));
+      }
+      if (groups.length === 0) {
+        clearJournal();
+        return true;
+      }
+      hasJournal = true;
+      return journal.write(groups);
+    },
   };
+
+  /** Takes away what was deleted. It can wait, and nothing depends on it. */
+  async function sweep(keys: string[]): Promise<void> {
+    const work = async (): Promise<void> => {
+      const still = await storage.getMany(keys);
+      await storage.removeMany(keys.filter((key) => still[key] === deletedText));
+    };
+    await exclusively(work).catch(() => undefined);
+  }
 }
+
+const writtenOf = (text: string): Written['record'] => {
+  if (text === deletedText) return null;
+  const version = versionOf(text);
+  return version === undefined ? { text } : (JSON.parse(text) as StoredRecord);
+};

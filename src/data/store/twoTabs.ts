@@ -1,34 +1,32 @@
-import { createRecordStore, type KeyValueStorage } from './recordStore';
+import { draftsOfOvertaken } from '../drafts/draftsOfOvertaken';
+import { patchedSettings } from '../records/patchedSettings';
+import { noJournal } from './journal';
+import { memoryStorage } from './keyValueStorage';
+import { createRecordStore } from './recordStore';
 
-/** A device's storage in memory; it can be told to refuse, as a full or private one does. */
-function deviceStorage() {
+/** Two tabs over one device, as two windows of one browser are; for tests. The device can be told to refuse, as a full one does. */
+export function twoTabs(retryAfterMs: readonly number[] = [5]) {
   const kept = new Map<string, string>();
-  const device = { refuses: false, transactions: 0 };
-  const ask = (): void => {
-    if (device.refuses) throw new Error('QuotaExceededError');
-  };
-  const storage: KeyValueStorage = {
-    getAllKeys: async () => [...kept.keys()],
-    getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, kept.get(key) ?? null])),
-    setMany: async (entries) => {
-      ask();
-      device.transactions += 1;
-      for (const [key, text] of Object.entries(entries)) kept.set(key, text);
-    },
-    removeMany: async (keys) => keys.forEach((key) => kept.delete(key)),
-  };
-  return { storage, device, kept };
-}
-
-/** Two tabs over one device, as two windows of one browser are; for tests. */
-export function twoTabs() {
-  const { storage, device, kept } = deviceStorage();
+  const inMemory = memoryStorage(kept);
+  const device = { refuses: false, losesAnswers: false, cannotRead: false, transactions: 0 };
   const listeners = new Set<(keys: readonly string[]) => void>();
   let queue: Promise<unknown> = Promise.resolve();
   const tab = () => {
     const mine = new Set<(keys: readonly string[]) => void>();
     return createRecordStore({
-      storage,
+      storage: {
+        ...inMemory,
+        async getAllKeys() {
+          if (device.cannotRead) throw new Error('cannot be read');
+          return inMemory.getAllKeys();
+        },
+        async setMany(entries) {
+          if (device.refuses) throw new Error('QuotaExceededError');
+          device.transactions += 1;
+          await inMemory.setMany(entries);
+          if (device.losesAnswers) throw new Error('no answer');
+        },
+      },
       exclusively: (work) => {
         const next = queue.then(work, work);
         queue = next.catch(() => undefined);
@@ -39,9 +37,16 @@ export function twoTabs() {
         listen: (listener) => {
           mine.add(listener);
           listeners.add(listener);
-          return () => listeners.delete(listener);
+          return () => {
+            mine.delete(listener);
+            listeners.delete(listener);
+          };
         },
       },
+      journal: noJournal,
+      applyPatch: patchedSettings,
+      setBeside: draftsOfOvertaken,
+      retryAfterMs,
     });
   };
   return { first: tab(), second: tab(), device, kept };

@@ -8,7 +8,7 @@ import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { fetchPrices, readPrices } from '../../data/files/priceFiles';
 import { useJobs, useResins, useShelf } from '../../data/hooks/queries';
 import { useResinActions } from '../../data/hooks/useCardActions';
-import { useFileReading } from '../../data/hooks/useFileReading';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { useCurrency } from '../../data/hooks/useKept';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
@@ -152,12 +152,13 @@ function Prices() {
   const actions = useResinActions();
   const { currency, setCurrency } = useCurrency();
   const notice = useNotice();
-  const file = useFileReading();
+  const file = useAttempt();
+  const pricing = useAttempt();
   // What is typed stands at once; keeping it takes a moment.
   const [typed, setTyped] = useState<string>();
 
   const take = (list: () => Promise<readonly PriceRow[] | undefined>): Promise<void> =>
-    file.read(async () => {
+    file.attempt(async () => {
       const rows = await list();
       if (rows === undefined || resins === undefined) return;
       const { changed, unknown } = withPrices(
@@ -198,9 +199,10 @@ function Prices() {
         label="Currency, before each price"
         placeholder="£"
         value={typed ?? currency}
+        problem={pricing.problem}
         onChange={(text) => {
-          setTyped(text.slice(0, 5));
-          void setCurrency(text.slice(0, 5));
+          setTyped(text);
+          void pricing.attempt(() => setCurrency(text));
         }}
       />
     </FoldPanel>

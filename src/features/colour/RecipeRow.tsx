@@ -16,7 +16,7 @@ interface RecipeRowProps {
 
 /** Colours that were found good: this one kept, or another one used here. */
 export function RecipeRow({ portion, onUse }: RecipeRowProps) {
-  const { items: recipes, keep, replace } = useKept('recipes');
+  const { items: recipes, keep, forget: forgetKept } = useKept('recipes');
   const notice = useNotice();
   const { value: recipe } = check(
     recipeSchema,
@@ -24,8 +24,9 @@ export function RecipeRow({ portion, onUse }: RecipeRowProps) {
     { strip: true },
   );
   const forget = (named: string): void => {
-    void replace(recipes.filter(({ name }) => name !== named));
-    notice({ text: `Forgot the recipe ${named}`, undo: () => replace(recipes) });
+    const before = recipes.filter(({ name }) => name === named);
+    void forgetKept(named);
+    notice({ text: `Forgot the recipe ${named}`, undo: () => keep(...before) });
   };
   const others = recipes.filter(({ name }) => name !== portion.name);
   return (
@@ -58,8 +59,7 @@ export function RecipeRow({ portion, onUse }: RecipeRowProps) {
             kind="bare"
             label="Keep as a recipe"
             onPress={() => {
-              void keep(recipe);
-              notice({ text: `Kept ${recipe.name} as a recipe` });
+              void keep(recipe).then(() => notice({ text: `Kept ${recipe.name} as a recipe` }));
             }}
           />
         </View>

@@ -2,7 +2,7 @@ import { memo, useCallback, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useSaveState } from '../../data/hooks/queries';
+import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
 import { WarningList } from '../../ui/feedback/WarningList';
 import { focusFirstField } from '../../ui/fields/focusFirstField';
 import { MiddleColumnContext } from '../../ui/frame/MiddleColumn';
@@ -17,7 +17,6 @@ import { useWide } from '../../ui/theme/useWide';
 import { sayC } from '../../words/figures';
 import { saySubject } from '../../words/sheet';
 import { AmountsBar } from './AmountsBar';
-import { ConflictNotice } from './ConflictNotice';
 import { JobFigures } from './JobFigures';
 import { PourList } from './PourList';
 import { jobSteps, type JobStep } from './steps';
@@ -36,8 +35,7 @@ interface JobFrameProps {
 /** One job: its steps, its Section and its figures, which follow every keystroke. */
 export function JobFrame({ step, onStep, onPour, onBack, onSheet, children }: JobFrameProps) {
   const wide = useWide();
-  const { state } = useSaveState();
-  const { record, plan } = useOpenJob();
+  const { record, plan, conflict, saveState, keepMine, takeTheirs } = useOpenJob();
   const isOfPour = jobSteps.some(({ value, of }) => value === step && of === 'pour');
   const pours = <PourList onPour={onPour} choosing={isOfPour} />;
   /** A cavity that is tapped opens where it is measured. */
@@ -53,7 +51,10 @@ export function JobFrame({ step, onStep, onPour, onBack, onSheet, children }: Jo
   const common = {
     title,
     subtitle: plan && `${saySubject(plan)} · room ${sayC(plan.roomTemperatureC)}`,
-    status: saveWords[state],
+    status: saveWords[saveState],
+    notice: conflict && (
+      <ConflictStrip conflict={conflict} onKeepMine={keepMine} onTakeOther={takeTheirs} />
+    ),
     onBack,
   };
   if (wide) {
@@ -67,7 +68,6 @@ export function JobFrame({ step, onStep, onPour, onBack, onSheet, children }: Jo
   }
   return (
     <Screen {...common} head={tabs} foot={<AmountsBar />}>
-      <ConflictNotice />
       <JobSection greatestHeight={150} onPressPart={openPart} />
       {pours}
       {children}
@@ -99,7 +99,6 @@ function WideColumns({
         <View style={styles.steps}>
           {tabs}
           <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
-            <ConflictNotice />
             {children}
           </ScrollView>
         </View>

@@ -15,13 +15,15 @@ import { sayPour } from '../../words/pours';
 interface JobCardProps {
   readonly record: JobRecord;
   readonly shelf: Shelf;
+  /** Something was typed over it that is not saved. */
+  readonly typedOver: boolean;
   readonly onOpen: () => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
 
 /** A job in the list: its Section small, its name and what it takes. */
-export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCardProps) {
+export function JobCard({ record, shelf, typedOver, onOpen, onDuplicate, onDelete }: JobCardProps) {
   const colours = useColours();
   const { plan } = useMemo(() => planDraft(record.lastGood, shelf), [record.lastGood, shelf]);
   const name = record.draft.name.trim() || 'Job without a name';
@@ -38,6 +40,11 @@ export function JobCard({ record, shelf, onOpen, onDuplicate, onDelete }: JobCar
           </View>
           <View style={styles.words}>
             <Words weight="bold">{name}</Words>
+            {typedOver && (
+              <Words size="small" colour="stop">
+                Two versions: open it to choose
+              </Words>
+            )}
             {plan === undefined ? (
               <Words size="small" colour="inkSoft">
                 Not measured yet

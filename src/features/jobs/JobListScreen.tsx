@@ -3,11 +3,17 @@ import { newJobDraft } from '../../data/draft/jobDraft';
 import { readJobFile } from '../../data/files/jobFile';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { useJobs, useShelf } from '../../data/hooks/queries';
-import { useFileReading } from '../../data/hooks/useFileReading';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { useJobActions } from '../../data/hooks/useJobActions';
+import { saveRecord, saveUnreadable } from '../../data/files/everything';
 import { useStartOver } from '../../data/hooks/useStart';
+import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
+import { jobs as jobKind } from '../../data/kinds/kinds';
 import type { JobRecord } from '../../data/records/jobRecord';
 import { ActionButton } from '../../ui/ActionButton';
+import { RowMishap } from '../../ui/feedback/RowMishap';
+import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
+import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
@@ -27,7 +33,8 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
   const actions = useJobActions();
   const startOver = useStartOver();
   const notice = useNotice();
-  const file = useFileReading();
+  const file = useAttempt();
+  const unsaved = useUnsaved(jobKind);
 
   async function create(): Promise<void> {
     const { id } = await actions.create(newJobDraft(shelf.resins[0]));
@@ -35,7 +42,7 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
   }
 
   const openFile = (): Promise<void> =>
-    file.read(async () => {
+    file.attempt(async () => {
       const text = await chooseJsonFile();
       if (text === undefined) return;
       const { id } = await actions.create(readJobFile(text, shelf));
@@ -65,22 +72,37 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
       }
     >
       <FileProblem problem={file.problem} />
+      <UnreadableNotice
+        count={jobs.unreadable.length}
+        what={jobKind.counted}
+        onSave={() => saveUnreadable(jobs.unreadable)}
+      />
+      <UnsavedRows
+        nameless="the job without a name"
+        items={unsaved.apart}
+        onOpen={(draft) => onOpen(idOfDraft(draft))}
+        onDrop={(draft) =>
+          void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
+        }
+      />
       {jobs.records.length === 0 ? (
         <Panel title="No jobs yet">
           <Words>A job is one piece to pour: measure its cavities, choose a resin, and mix.</Words>
-          <ActionButton label="Load the demo" onPress={() => void startOver('demo')} />
+          <ActionButton label="Load the demo" onPress={() => void startOver.withDemo()} />
         </Panel>
       ) : (
         <View role="list" style={styles.list}>
           {jobs.records.map((record) => (
-            <JobCard
-              key={record.id}
-              record={record}
-              shelf={shelf}
-              onOpen={() => onOpen(record.id)}
-              onDuplicate={() => void actions.duplicate(record)}
-              onDelete={() => void remove(record)}
-            />
+            <RowMishap key={record.id} name={record.draft.name} onSave={() => saveRecord(record)}>
+              <JobCard
+                record={record}
+                shelf={shelf}
+                onOpen={() => onOpen(record.id)}
+                onDuplicate={() => void actions.duplicate(record)}
+                typedOver={unsaved.isTypedOver(record.id)}
+                onDelete={() => void remove(record)}
+              />
+            </RowMishap>
           ))}
         </View>
       )}

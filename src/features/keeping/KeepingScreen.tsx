@@ -1,9 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { useAllKept, useAside, useSaveState } from '../../data/hooks/queries';
+import { kinds } from '../../data/kinds/kinds';
 import { useStartOver } from '../../data/hooks/useStart';
 import { download } from '../../data/files/download';
 import { useStore } from '../../data/hooks/DataProvider';
-import { everythingText } from '../../data/files/everything';
+import { everythingText, saveUnreadable } from '../../data/files/everything';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
@@ -15,7 +16,7 @@ const inOneList = new Intl.ListFormat('en-GB');
 
 /** Where the data is, how to get it out, and how to start over. */
 export function KeepingScreen() {
-  const all = useAllKept();
+  const all = useAllKept(kinds);
   const saveState = useSaveState();
   const aside = useAside();
   const store = useStore();
@@ -31,9 +32,15 @@ export function KeepingScreen() {
     return counted === undefined ? [] : [`${count} ${count === 1 ? counted.one : counted.many}`];
   });
 
-  async function start(from: 'demo' | 'empty'): Promise<void> {
-    const undo = await startOver(from);
-    notice({ text: from === 'demo' ? 'The demo is loaded' : 'Everything is cleared', undo });
+  async function loadDemo(): Promise<void> {
+    const { added, stayed, undo } = await startOver.withDemo();
+    const kept = stayed === 0 ? '' : `, ${stayed} were here already and stay as they are`;
+    notice({ text: `The demo is loaded: ${added} added${kept}`, undo });
+  }
+
+  async function clear(): Promise<void> {
+    const { undo } = await startOver.fromEmpty();
+    notice({ text: 'Everything is cleared', undo });
   }
 
   return (
@@ -66,22 +73,20 @@ export function KeepingScreen() {
             <ActionButton
               icon="download"
               label="Save them as a file"
-              onPress={() =>
-                download('nipperkin-unreadable.json', JSON.stringify(unreadable, null, 2))
-              }
+              onPress={() => saveUnreadable(unreadable)}
             />
           </View>
         </Panel>
       )}
       <Panel title="Start over">
         <Words>
-          The demo is the refit of Wren’s Rest, a made-up river barge. Loading it puts its jobs,
-          resins and moulds beside yours; starting from empty clears all of them. Both can be
-          undone.
+          The demo is the refit of Wren’s Rest, a made-up river barge. Loading it adds what of it is
+          not here; what you have made or changed stays. Starting from empty clears all jobs, resins
+          and moulds. Both can be undone.
         </Words>
         <View style={styles.row}>
-          <ActionButton label="Load the demo" onPress={() => void start('demo')} />
-          <ActionButton label="Start from empty" onPress={() => void start('empty')} />
+          <ActionButton label="Load the demo" onPress={() => void loadDemo()} />
+          <ActionButton label="Start from empty" onPress={() => void clear()} />
         </View>
       </Panel>
     </Screen>

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { foundBulkDensity } from '../../core/measure/fill/bulkDensity';
 import { InputError, type Problem } from '../../core/problem';
 import { massRule, volumeRule } from '../../core/quantity/rules';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -32,6 +33,7 @@ function find(mass: string, volume: string): Finding {
 /** Bulk densities that were found before, and a way to find one: a full jug, weighed. */
 export function GrainFinder({ bulkDensity, onChoose }: GrainFinderProps) {
   const { items: grains, keep } = useKept('grains');
+  const keeping = useAttempt();
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [mass, setMass] = useState('');
@@ -43,9 +45,11 @@ export function GrainFinder({ bulkDensity, onChoose }: GrainFinderProps) {
       : undefined;
 
   async function keepAndUse(found: string): Promise<void> {
-    onChoose(found);
-    setOpen(false);
-    await keep({ name: name.trim() || 'Grain', bulkDensity: found });
+    await keeping.attempt(async () => {
+      await keep({ name: name.trim() || 'Grain', bulkDensity: found });
+      onChoose(found);
+      setOpen(false);
+    });
   }
 
   return (
@@ -95,7 +99,12 @@ export function GrainFinder({ bulkDensity, onChoose }: GrainFinderProps) {
               rule={volumeRule}
               problem={problemAt('volume', volume)}
             />
-            <TextField label="Name of the grain" value={name} onChange={setName} />
+            <TextField
+              label="Name of the grain"
+              value={name}
+              onChange={setName}
+              problem={keeping.problem}
+            />
           </FieldRow>
           {'found' in finding && (
             <View style={styles.row}>

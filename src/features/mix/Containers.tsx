@@ -7,8 +7,10 @@ import { fillRule, volumeRule } from '../../core/quantity/rules';
 import { usualContainer, type ContainerDraft, type JobDraft } from '../../data/draft/jobDraft';
 import { usePourIndex } from '../../data/draft/openJob';
 import { useDraftField, usePourPart, useSeveralPours } from '../../data/draft/pourInHand';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { useKept } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
+import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -109,7 +111,14 @@ function ContainerSet({
   const { setValue } = useFormContext<JobDraft>();
   const { replace } = useKept('containers');
   const notice = useNotice();
+  const keeping = useAttempt();
   const change = (next: ContainerDraft[]): void => setValue(`${at}containers`, next);
+  const keep = async (): Promise<void> => {
+    await keeping.attempt(async () => {
+      await replace(whole);
+      notice({ text: 'Kept: other jobs can be mixed in these too' });
+    });
+  };
   const whole = containers.filter(({ capacity }) => capacity !== '');
   return (
     <View style={styles.stack}>
@@ -131,15 +140,9 @@ function ContainerSet({
           label="Add a cup or bucket"
           onPress={() => change([...containers, { capacity: '' }])}
         />
-        <ActionButton
-          kind="bare"
-          label="Keep these as mine"
-          onPress={() => {
-            void replace(whole);
-            notice({ text: 'Other jobs can be mixed in these too' });
-          }}
-        />
+        <ActionButton kind="bare" label="Keep these as mine" onPress={() => void keep()} />
       </View>
+      <FileProblem problem={keeping.problem} />
     </View>
   );
 }

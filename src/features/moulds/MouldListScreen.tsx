@@ -2,13 +2,19 @@ import type { ReactNode } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { measureMouldPart } from '../../core/measure/parts/measureMouldPart';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
+import { saveRecord, saveUnreadable } from '../../data/files/everything';
 import { readMouldFile } from '../../data/files/mouldFile';
 import { useMoulds } from '../../data/hooks/queries';
-import { useFileReading } from '../../data/hooks/useFileReading';
+import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
+import { moulds as mouldKind } from '../../data/kinds/kinds';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { useMouldActions } from '../../data/hooks/useCardActions';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { CardRow } from '../../ui/CardRow';
+import { RowMishap } from '../../ui/feedback/RowMishap';
+import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
+import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
@@ -29,10 +35,11 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
   const { data: moulds } = useMoulds();
   const actions = useMouldActions();
   const notice = useNotice();
-  const file = useFileReading();
+  const file = useAttempt();
+  const unsaved = useUnsaved(mouldKind);
 
   const openFile = (): Promise<void> =>
-    file.read(async () => {
+    file.attempt(async () => {
       const text = await chooseJsonFile();
       if (text === undefined) return;
       const { id } = await actions.save(readMouldFile(text));
@@ -63,6 +70,19 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
       }
     >
       <FileProblem problem={file.problem} />
+      <UnreadableNotice
+        count={moulds.unreadable.length}
+        what={mouldKind.counted}
+        onSave={() => saveUnreadable(moulds.unreadable)}
+      />
+      <UnsavedRows
+        nameless="a mould without a name"
+        items={unsaved.apart}
+        onOpen={(draft) => (idOfDraft(draft) === '' ? onNew() : onOpen(idOfDraft(draft)))}
+        onDrop={(draft) =>
+          void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
+        }
+      />
       {moulds.records.length === 0 ? (
         <Panel title="No moulds yet">
           <Words>
@@ -73,13 +93,15 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
       ) : (
         <View role="list" style={styles.list}>
           {moulds.records.map((record) => (
-            <MouldRow
-              key={record.id}
-              record={record}
-              onOpen={() => onOpen(record.id)}
-              onDuplicate={() => void actions.duplicate(record.mould)}
-              onDelete={() => void remove(record)}
-            />
+            <RowMishap key={record.id} name={record.mould.name} onSave={() => saveRecord(record)}>
+              <MouldRow
+                record={record}
+                typedOver={unsaved.isTypedOver(record.id)}
+                onOpen={() => onOpen(record.id)}
+                onDuplicate={() => void actions.duplicate(record.mould)}
+                onDelete={() => void remove(record)}
+              />
+            </RowMishap>
           ))}
         </View>
       )}
@@ -89,12 +111,13 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
 
 interface MouldRowProps {
   readonly record: MouldRecord;
+  readonly typedOver: boolean;
   readonly onOpen: () => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
 
-function MouldRow({ record: { mould }, ...ways }: MouldRowProps) {
+function MouldRow({ record: { mould }, typedOver, ...ways }: MouldRowProps) {
   const said = sayMould(mould, measureMouldPart({ mould }).solid);
   return (
     <CardRow
@@ -106,6 +129,11 @@ function MouldRow({ record: { mould }, ...ways }: MouldRowProps) {
       }
       {...ways}
     >
+      {typedOver && (
+        <Words size="small" colour="stop">
+          Changed and not saved
+        </Words>
+      )}
       <Words size="small">{said.holds}</Words>
       <Words size="small" colour="inkSoft">
         {said.facts}

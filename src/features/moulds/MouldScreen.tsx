@@ -1,54 +1,80 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { mouldInJob, mouldSchema, type Mould } from '../../core/measure/mould/mouldSchema';
 import type { MeasuredMould } from '../../core/plan/mouldOfJob';
 import { CardDraftProvider, useCardDraft } from '../../data/draft/cardDraft';
+import { useStoredCard } from '../../data/draft/useStoredCard';
+import { useTypedDraft } from '../../data/drafts/useTypedDraft';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { download, fileNameOf } from '../../data/files/download';
 import { mouldFileText } from '../../data/files/mouldFile';
 import { useShelf } from '../../data/hooks/queries';
-import { useCardSaving } from '../../data/hooks/useCardSaving';
 import { useMouldActions } from '../../data/hooks/useCardActions';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
+import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
 import { CardNotices } from '../../ui/feedback/CardNotices';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
-import { mouldDraft, typedMould } from './mouldDraft';
+import { mouldDraft, typedMould, type MouldDraft } from './mouldDraft';
 import { MouldFields } from './MouldFields';
 
 interface MouldScreenProps {
-  /** The mould to change; left out for a new one. */
-  readonly record?: MouldRecord;
+  /** The mould to change; left out for a new one, or where it is gone and only what was typed is left. */
+  readonly record?: MouldRecord | undefined;
+  /** It was deleted in another window. */
+  readonly gone?: boolean;
+  /** The key of the mould; of a new one, without an id. */
+  readonly of: string;
   /** What a new one begins as: a measurement. */
   readonly measured?: MeasuredMould;
   readonly onDone: () => void;
   readonly onOpenJob: (id: string) => void;
 }
 
+const draftOf = (record: MouldRecord | undefined): MouldDraft => mouldDraft(record?.mould);
+
 /** One mould of the library: its cavities, what it stands, how often it was used. */
-export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreenProps) {
+export function MouldScreen({
+  record,
+  gone = false,
+  of,
+  measured,
+  onDone,
+  onOpenJob,
+}: MouldScreenProps) {
   const actions = useMouldActions();
   const jobActions = useJobActions();
   const { resins } = useShelf();
   const notice = useNotice();
-  const [opened] = useState(record);
-  const typing = useCardDraft(() => mouldDraft(record?.mould ?? measured), mouldSchema, typedMould);
-  const { draft, card: mould, problems, asked } = typing;
-  const saving = useCardSaving((card: Mould) => actions.save(card, opened));
+  const beside = useTypedDraft(of, measured === undefined);
+  const typing = useCardDraft(
+    () => ({ ...mouldDraft(record?.mould ?? measured), ...beside.found?.values }),
+    mouldSchema,
+    typedMould,
+  );
+  const { form, draft, card: mould, problems, asked } = typing;
+  const stored = useStoredCard<MouldDraft, Mould, MouldRecord>({
+    form,
+    beside,
+    record,
+    gone,
+    actions,
+    draftOf,
+  });
+  const isNew = record === undefined && !gone;
 
   async function save(): Promise<Mould | undefined> {
     typing.ask();
     if (mould === undefined) return undefined;
-    return (await saving.save(mould))?.mould;
+    return (await stored.save(mould))?.mould;
   }
 
   async function saveAndGo(): Promise<void> {
     const saved = await save();
     if (saved === undefined) return;
-    if (record === undefined) notice({ text: `${saved.name} is in the mould library` });
+    if (isNew) notice({ text: `${saved.name} is in the mould library` });
     onDone();
   }
 
@@ -67,22 +93,40 @@ export function MouldScreen({ record, measured, onDone, onOpenJob }: MouldScreen
 
   return (
     <Screen
-      title={record === undefined ? 'New mould' : draft.name || 'Mould'}
+      title={isNew ? 'New mould' : draft.name || 'Mould'}
+      {...(stored.isTyped ? { status: 'not saved' } : {})}
       onBack={onDone}
+      notice={
+        stored.conflict && (
+          <ConflictStrip
+            conflict={stored.conflict}
+            onKeepMine={() => {
+              stored.keepMine();
+              void saveAndGo();
+            }}
+            onTakeOther={() => void stored.startAfresh()}
+          />
+        )
+      }
       foot={
         <ActionButton
           kind="main"
-          label={record === undefined ? 'Keep the mould' : 'Save the mould'}
+          label={isNew ? 'Keep the mould' : 'Save the mould'}
           onPress={() => void saveAndGo()}
           style={styles.grow}
         />
       }
     >
-      <CardNotices what="mould" stale={saving.stale} wrong={asked ? problems.length : 0} />
+      <CardNotices
+        resumed={beside.found !== undefined}
+        isNew={isNew}
+        onStartAfresh={stored.isTyped ? () => void stored.startAfresh() : undefined}
+        wrong={asked ? problems.length : 0}
+      />
       <CardDraftProvider of={typing}>
         <MouldFields />
       </CardDraftProvider>
-      {record !== undefined && (
+      {!isNew && (
         <View style={styles.row}>
           <ActionButton
             icon="jobs"

@@ -5,12 +5,18 @@ import { cardsCsv, cardsJson, readCards } from '../../data/files/cardFiles';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { download } from '../../data/files/download';
 import { useResins } from '../../data/hooks/queries';
-import { useFileReading } from '../../data/hooks/useFileReading';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { useResinActions } from '../../data/hooks/useCardActions';
+import { saveRecord, saveUnreadable } from '../../data/files/everything';
 import { useStartOver } from '../../data/hooks/useStart';
+import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
+import { resins as resinKind } from '../../data/kinds/kinds';
 import type { ResinRecord } from '../../data/records/resinRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { CardRow } from '../../ui/CardRow';
+import { RowMishap } from '../../ui/feedback/RowMishap';
+import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
+import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
@@ -33,11 +39,12 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   const actions = useResinActions();
   const startOver = useStartOver();
   const notice = useNotice();
-  const file = useFileReading();
+  const file = useAttempt();
+  const unsaved = useUnsaved(resinKind);
   const cards = (resins?.records ?? []).map(({ resin }) => resin);
 
   const openFile = (): Promise<void> =>
-    file.read(async () => {
+    file.attempt(async () => {
       const chosen = await chooseTextFile('application/json', 'text/csv', '.csv');
       if (chosen === undefined) return;
       const read = await readCards(chosen.text, chosen.name);
@@ -72,23 +79,38 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
       }
     >
       <FileProblem problem={file.problem} />
+      <UnreadableNotice
+        count={resins.unreadable.length}
+        what={resinKind.counted}
+        onSave={() => saveUnreadable(resins.unreadable)}
+      />
+      <UnsavedRows
+        nameless="a resin without a name"
+        items={unsaved.apart}
+        onOpen={(draft) => (idOfDraft(draft) === '' ? onNew() : onOpen(idOfDraft(draft)))}
+        onDrop={(draft) =>
+          void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
+        }
+      />
       {resins.records.length === 0 ? (
         <Panel title="The shelf is empty">
           <Words>
             Add the resin you have: its label gives the ratio, its data sheet the densities.
           </Words>
-          <ActionButton label="Load the demo" onPress={() => void startOver('demo')} />
+          <ActionButton label="Load the demo" onPress={() => void startOver.withDemo()} />
         </Panel>
       ) : (
         <View role="list" style={styles.list}>
           {resins.records.map((record) => (
-            <ResinRow
-              key={record.id}
-              record={record}
-              onOpen={() => onOpen(record.id)}
-              onDuplicate={() => void actions.duplicate(record.resin)}
-              onDelete={() => void remove(record)}
-            />
+            <RowMishap key={record.id} name={record.resin.name} onSave={() => saveRecord(record)}>
+              <ResinRow
+                record={record}
+                typedOver={unsaved.isTypedOver(record.id)}
+                onOpen={() => onOpen(record.id)}
+                onDuplicate={() => void actions.duplicate(record.resin)}
+                onDelete={() => void remove(record)}
+              />
+            </RowMishap>
           ))}
         </View>
       )}
@@ -108,17 +130,23 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
 
 interface ResinRowProps {
   readonly record: ResinRecord;
+  readonly typedOver: boolean;
   readonly onOpen: () => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
 
-function ResinRow({ record: { resin }, ...ways }: ResinRowProps) {
+function ResinRow({ record: { resin }, typedOver, ...ways }: ResinRowProps) {
   const ratios = sayRatios(readResin(resin).ratio).join(' · ');
   const deepest = resin.depth?.greatest;
   const left = (resin.lots ?? []).map((lot) => lot.left).join(' + ');
   return (
     <CardRow name={resin.name} {...ways}>
+      {typedOver && (
+        <Words size="small" colour="stop">
+          Changed and not saved
+        </Words>
+      )}
       <Words size="small" colour="inkSoft">
         {familyOf(resin.family).name}
         {deepest === undefined ? '' : ` · to ${deepest} deep`}

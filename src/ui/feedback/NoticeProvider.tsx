@@ -4,8 +4,8 @@ import { Snackbar } from 'react-native-paper';
 
 interface Notice {
   readonly text: string;
-  /** Takes back what has just been done. */
-  readonly undo?: () => Promise<void>;
+  /** Takes back what has just been done; `overtaken` where it was changed elsewhere since, and stays. */
+  readonly undo?: () => Promise<'undone' | 'overtaken' | void>;
 }
 
 const NoticeContext = createContext<(notice: Notice) => void>(() => undefined);
@@ -31,6 +31,11 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
     [],
   );
   const undo = notice?.undo;
+  async function takeBack(): Promise<void> {
+    if ((await undo?.()) === 'overtaken') {
+      show({ text: 'Not taken back: it was changed in another window since, and stays as it is.' });
+    }
+  }
   return (
     <NoticeContext.Provider value={show}>
       {children}
@@ -38,7 +43,7 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
         visible={visible}
         onDismiss={() => setVisible(false)}
         duration={undo === undefined ? readTimeMs : undoTimeMs}
-        action={undo && { label: 'Undo', onPress: () => void undo() }}
+        action={undo && { label: 'Undo', onPress: () => void takeBack() }}
         wrapperStyle={styles.strip}
       >
         {notice?.text ?? ''}

@@ -13,6 +13,8 @@ interface ScreenProps {
   /** A word at the right: saved, not saved. */
   readonly status?: string;
   readonly onBack?: () => void;
+  /** Stands over everything and never scrolls away: what must be seen where one types. */
+  readonly notice?: ReactNode;
   /** Stands under the title and stays when the rest scrolls. */
   readonly head?: ReactNode;
   /** Stands at the foot, in reach of the thumb. */
@@ -28,6 +30,7 @@ export function Screen({
   subtitle,
   status,
   onBack,
+  notice,
   head,
   foot,
   fills = false,
@@ -77,6 +80,7 @@ export function Screen({
   );
   return (
     <View role="main" style={[styles.screen, { backgroundColor: colours.paper }]}>
+      {notice}
       {!isLow && top}
       {fills && foot !== undefined ? (
         // One tree for both: a keyboard that makes the screen low must not take the field away that is typed in.

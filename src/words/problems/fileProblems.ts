@@ -52,6 +52,12 @@ export const fileProblems: ProblemSentences<FileProblems> = {
   '3mf-bad': (data) => `A ${data.what} in the package is broken. Export it again.`,
   'not-json': () =>
     'This file is not JSON, so it is not a Nipperkin file. Choose one that Nipperkin exported.',
+  'json-too-deep': (data) =>
+    `This is nested deeper than ${data.most} levels; nothing that Nipperkin writes is.`,
+  'json-too-many': (data) =>
+    `“${data.key}” lists ${data.count} entries; ${data.most} at the most. Split it into several.`,
+  'json-reserved-key': (_, value) =>
+    `${shown(value)} cannot be the name of anything here. Rename it.`,
   'no-file': (_, value) => `No file to read at ${shown(value)}. Check the path.`,
   'not-csv': (data) =>
     `This is not a table of comma-separated values: line ${data.row} cannot be read. Save it again as CSV.`,

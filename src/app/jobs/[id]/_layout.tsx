@@ -1,5 +1,6 @@
 import { useCallback } from 'react';
 import {
+  Navigator,
   Slot,
   useGlobalSearchParams,
   useLocalSearchParams,
@@ -7,7 +8,8 @@ import {
   useRouter,
 } from 'expo-router';
 import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
-import { useOpenRecord } from '@/data/hooks/useOpenRecord';
+import { useOpenJobRecord } from '@/data/hooks/useOpenRecord';
+import { Mishap } from '@/features/keeping/Mishap';
 import { JobFrame } from '@/features/job/JobFrame';
 import { stepAt, type JobStep } from '@/features/job/steps';
 import { NotFound } from '@/ui/frame/NotFound';
@@ -20,7 +22,7 @@ export default function JobLayout() {
   const { pour } = useGlobalSearchParams<{ pour?: string }>();
   /** Counted from 1 in the address, as people count. */
   const pourIndex = Math.max(0, (Number(pour) || 1) - 1);
-  const open = useOpenRecord(id);
+  const open = useOpenJobRecord(id);
   const step = stepAt(path)?.value;
   const toList = useCallback((): void => router.navigate('/jobs'), [router]);
   const toStep = useCallback(
@@ -49,7 +51,11 @@ export default function JobLayout() {
           onBack={toList}
           onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id } })}
         >
-          <Slot />
+          <Navigator>
+            <Mishap>
+              <Slot />
+            </Mishap>
+          </Navigator>
         </JobFrame>
       )}
     </JobDraftProvider>

@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { mouldOfJob } from '@/core/plan/mouldOfJob';
 import { useOpenJob } from '@/data/draft/openJob';
 import { useShelf } from '@/data/hooks/queries';
+import { moulds } from '@/data/kinds/kinds';
 import { MouldScreen } from '@/features/moulds/MouldScreen';
 import { NotFound } from '@/ui/frame/NotFound';
 
@@ -15,6 +16,7 @@ export default function KeepMouldRoute() {
   if (job === undefined) return <NotFound onBack={back} />;
   return (
     <MouldScreen
+      of={moulds.collection.key('')}
       measured={mouldOfJob(job, shelf, part === undefined ? undefined : Number(part))}
       onDone={back}
       onOpenJob={(next) =>

@@ -30,6 +30,9 @@ export interface FileProblems {
   'zip-too-large': { readonly mostBytes: number };
   '3mf-bad': { readonly what: string };
   'not-json': Nothing;
+  'json-too-deep': { readonly most: number };
+  'json-too-many': { readonly key: string; readonly count: number; readonly most: number };
+  'json-reserved-key': Nothing;
   'no-file': Nothing;
   'not-csv': { readonly row: number };
 }

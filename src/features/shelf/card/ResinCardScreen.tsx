@@ -16,10 +16,12 @@ import {
 import { formatPlain } from '../../../core/quantity/format';
 import { CardDraftProvider, useCardDraft } from '../../../data/draft/cardDraft';
 import { useHasProblem } from '../../../data/draft/formField';
-import { useCardSaving } from '../../../data/hooks/useCardSaving';
+import { useStoredCard } from '../../../data/draft/useStoredCard';
+import { useTypedDraft } from '../../../data/drafts/useTypedDraft';
 import { useResinActions } from '../../../data/hooks/useCardActions';
 import type { ResinRecord } from '../../../data/records/resinRecord';
 import { ActionButton } from '../../../ui/ActionButton';
+import { ConflictStrip } from '../../../ui/feedback/ConflictStrip';
 import { CardNotices } from '../../../ui/feedback/CardNotices';
 import { WarningList } from '../../../ui/feedback/WarningList';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
@@ -40,45 +42,87 @@ import { LabelHeat } from './LabelHeat';
 import { ShareCard } from './ShareCard';
 
 interface ResinCardScreenProps {
-  /** The card to change; left out for a new one. */
-  readonly record?: ResinRecord;
+  /** The card to change; left out for a new one, or where it is gone and only what was typed is left. */
+  readonly record?: ResinRecord | undefined;
+  /** It was deleted in another window. */
+  readonly gone?: boolean;
+  /** The key of the card; of a new one, without an id. */
+  readonly of: string;
   /** What a new one begins as: a card that somebody shared. */
   readonly shared?: Resin;
   readonly onDone: () => void;
 }
 
+const draftOf = (record: ResinRecord | undefined): ResinDraft => resinDraft(record?.resin);
+
 /** One resin card: what the label and the data sheet say, both ratios worked out as it is typed. */
-export function ResinCardScreen({ record, shared, onDone }: ResinCardScreenProps) {
+export function ResinCardScreen({
+  record,
+  gone = false,
+  of,
+  shared,
+  onDone,
+}: ResinCardScreenProps) {
   const actions = useResinActions();
-  const [opened] = useState(record);
-  const typing = useCardDraft(() => resinDraft(record?.resin ?? shared), resinSchema, typedResin);
-  const { draft, card, problems, asked } = typing;
-  const saving = useCardSaving((card: Resin) => actions.save(card, opened));
+  const beside = useTypedDraft(of, shared === undefined);
+  const typing = useCardDraft(
+    () => ({ ...resinDraft(record?.resin ?? shared), ...beside.found?.values }),
+    resinSchema,
+    typedResin,
+  );
+  const { form, draft, card, problems, asked } = typing;
+  const stored = useStoredCard<ResinDraft, Resin, ResinRecord>({
+    form,
+    beside,
+    record,
+    gone,
+    actions,
+    draftOf,
+  });
+  const isNew = record === undefined && !gone;
 
   async function save(): Promise<void> {
     typing.ask();
     if (card === undefined) return;
-    if ((await saving.save(card)) !== undefined) onDone();
+    if ((await stored.save(card)) !== undefined) onDone();
   }
 
   return (
     <Screen
-      title={record === undefined ? 'New resin' : draft.name || 'Resin'}
+      title={isNew ? 'New resin' : draft.name || 'Resin'}
+      {...(stored.isTyped ? { status: 'not saved' } : {})}
       onBack={onDone}
+      notice={
+        stored.conflict && (
+          <ConflictStrip
+            conflict={stored.conflict}
+            onKeepMine={() => {
+              stored.keepMine();
+              void save();
+            }}
+            onTakeOther={() => void stored.startAfresh()}
+          />
+        )
+      }
       foot={
         <ActionButton
           kind="main"
-          label={record === undefined ? 'Put it on the shelf' : 'Save the card'}
+          label={isNew ? 'Put it on the shelf' : 'Save the card'}
           onPress={() => void save()}
           style={styles.grow}
         />
       }
     >
-      <CardNotices what="card" stale={saving.stale} wrong={asked ? problems.length : 0} />
+      <CardNotices
+        resumed={beside.found !== undefined}
+        isNew={isNew}
+        onStartAfresh={stored.isTyped ? () => void stored.startAfresh() : undefined}
+        wrong={asked ? problems.length : 0}
+      />
       <CardDraftProvider of={typing}>
         <Fields draft={draft} card={card} />
       </CardDraftProvider>
-      {record !== undefined && card !== undefined && <ShareCard card={card} />}
+      {!isNew && card !== undefined && <ShareCard card={card} />}
     </Screen>
   );
 }

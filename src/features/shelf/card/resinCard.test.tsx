@@ -2,7 +2,7 @@ import { render, screen, waitFor } from '@testing-library/react';
 import type { CardCalibration } from '../../../core/plan/heat/calibrationOf';
 import type { Resin } from '../../../core/resin/resinSchema';
 import { demoResins } from '../../../data/demo/demoCards';
-import { emptyChanges } from '../../../data/emptyChanges';
+import { settingsPatch } from '../../../data/records/patchedSettings';
 import { DataProvider } from '../../../data/hooks/DataProvider';
 import { useResins } from '../../../data/hooks/queries';
 import { resinCollection, resinRecordOf } from '../../../data/repositories';
@@ -57,9 +57,9 @@ function OverStored({ id, onDone }: { readonly id: string; readonly onDone: () =
   return (
     <div data-testid="step">
       {record === undefined ? (
-        <ResinCardScreen onDone={onDone} />
+        <ResinCardScreen of="resin/" onDone={onDone} />
       ) : (
-        <ResinCardScreen record={record} onDone={onDone} />
+        <ResinCardScreen of={`resin/${record.id}`} record={record} onDone={onDone} />
       )}
     </div>
   );
@@ -71,9 +71,9 @@ async function openCard(id: string): Promise<{
 }> {
   const { first } = twoTabs();
   await first.commit([
-    ...emptyChanges([], undefined),
+    settingsPatch({}),
     ...demoResins.map((resin) =>
-      resinCollection.change({ ...resinRecordOf(resin, undefined), id: resin.id, resin }),
+      resinCollection.creation({ ...resinRecordOf(resin, undefined), id: resin.id, resin }),
     ),
   ]);
   let times = 0;

@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { InputError } from '../../core/problem';
 
-/** Reading what somebody sent: what is wrong with it is told, and nothing of it is taken. */
-export function useFileReading(): {
+/** Doing what may be refused, such as taking what somebody sent: what is wrong is told, and nothing of it is taken. */
+export function useAttempt(): {
   readonly problem: InputError | undefined;
-  readonly read: (work: () => Promise<void>) => Promise<void>;
+  readonly attempt: (work: () => Promise<void>) => Promise<void>;
 } {
   const [problem, setProblem] = useState<InputError>();
   return {
     problem,
-    async read(work) {
+    async attempt(work) {
       setProblem(undefined);
       try {
         await work();

@@ -1,0 +1,119 @@
+import { check } from '../../core/schema/check';
+import type { Patch } from '../store/changes';
+import { isThere, type StoredText } from '../store/versions';
+import { readRecords } from './readRecords';
+import {
+  settingsId,
+  settingsRecords,
+  type KeptLists,
+  type Settings,
+  type SettingsRecord,
+} from './settingsRecord';
+import { nextVersion } from './stored';
+
+/** What becomes of the settings; what it does not name stays as it is, whoever has changed it meanwhile. */
+export interface SettingsPatch {
+  readonly set?: Partial<Settings>;
+  /** Sets those keys only that are still as they are said here. */
+  readonly where?: Partial<Settings>;
+  /** Put into their lists; others of the same names give way. */
+  readonly keep?: Partial<KeptLists>;
+  /** Taken out of their lists, by name. */
+  readonly forget?: { readonly [List in keyof KeptLists]?: readonly string[] };
+}
+
+/** A patch of the settings as a change for the store. */
+export const settingsPatch = (patch: SettingsPatch): Patch => ({
+  key: settingsRecords.prefix + settingsId,
+  patch,
+});
+
+const isStill = (key: string, before: Settings, where: Partial<Settings> | undefined): boolean =>
+  where === undefined ||
+  JSON.stringify(before[key as keyof Settings]) === JSON.stringify(where[key as keyof Settings]);
+
+const lists = ['grains', 'recipes', 'containers'] as const;
+
+/** As they are before anybody has set anything. */
+export const usualSettings: Settings = {
+  startedWith: 'empty',
+  quick: { amount: '', resinId: '', batches: '1' },
+};
+
+type Named = { readonly name?: string | undefined };
+
+function changedList<Item extends Named>(
+  before: readonly Item[] | undefined,
+  kept: readonly Item[] | undefined,
+  forgotten: readonly string[] | undefined,
+): Item[] | undefined {
+  if (kept === undefined && forgotten === undefined) return undefined;
+  const gone = new Set([...(forgotten ?? []), ...(kept ?? []).map(({ name }) => name)]);
+  return [...(before ?? []).filter(({ name }) => !gone.has(name)), ...(kept ?? [])];
+}
+
+/** Settings with a patch applied. */
+export function withPatch(before: Settings, patch: SettingsPatch): Settings {
+  const { set = {}, where, keep, forget } = patch;
+  const allowed = Object.entries(set).filter(([key]) => isStill(key, before, where));
+  const changed: Partial<Record<keyof KeptLists, readonly Named[]>> = {};
+  for (const list of lists) {
+    const next = changedList<Named>(before[list], keep?.[list], forget?.[list]);
+    if (next !== undefined) changed[list] = next;
+  }
+  // Each list holds what its own patch brought.
+  return { ...before, ...Object.fromEntries(allowed), ...(changed as Partial<KeptLists>) };
+}
+
+const readSettings = (text: StoredText): SettingsRecord | undefined =>
+  isThere(text) ? readRecords(settingsRecords, new Map([['', text]])).records[0] : undefined;
+
+/** What a patch makes of the settings that are stored; those that cannot be read are mended at a start, before any patch. */
+export function patchedSettings(
+  _key: string,
+  text: string | undefined,
+  patch: SettingsPatch,
+): SettingsRecord {
+  const before = readSettings(text);
+  const {
+    id: _,
+    schema: __,
+    revision: ___,
+    stamp: ____,
+    ...settings
+  } = before ?? {
+    ...usualSettings,
+    id: settingsId,
+    schema: settingsRecords.version,
+    revision: 0,
+    stamp: undefined,
+  };
+  return settingsRecordOf(withPatch(settings, patch), before);
+}
+
+export const settingsRecordOf = (settings: Settings, before?: SettingsRecord): SettingsRecord => ({
+  ...settings,
+  id: settingsId,
+  schema: settingsRecords.version as 1,
+  ...nextVersion(before),
+});
+
+/** Of settings that cannot be read as a whole, what can be read by itself. */
+export function salvagedSettings(text: string): Settings {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return usualSettings;
+  }
+  if (typeof value !== 'object' || value === null) return usualSettings;
+  let salvaged: Settings = usualSettings;
+  for (const [key, each] of Object.entries(value)) {
+    const tried = settingsRecordOf({ ...salvaged, [key]: each });
+    if (check(settingsRecords.schema, tried, { strip: true }).value !== undefined) {
+      const { id: _, schema: __, revision: ___, stamp: ____, ...settings } = tried;
+      salvaged = settings;
+    }
+  }
+  return salvaged;
+}

@@ -1,0 +1,31 @@
+import type { StoredRecord } from './versions';
+
+/** What stands under a key: a record, a text that is no record of this version, or nothing. */
+export type Content = StoredRecord | { readonly text: string } | null;
+
+/** What stands under a key, put in place of what is there now. */
+export interface Write {
+  readonly key: string;
+  readonly record: Content;
+  /** What is there now: anything else in the store refuses the change. */
+  readonly replaces: Content;
+}
+
+/** Some keys of a record changed, whatever the others are: it is applied to what is stored then, so it never conflicts. */
+export interface Patch {
+  readonly key: string;
+  readonly patch: object;
+}
+
+export type Change = Write | Patch;
+
+export const isPatch = (change: Change): change is Patch => 'patch' in change;
+
+/** What a change came to; the record of a patch is known only then. */
+export interface Written {
+  readonly key: string;
+  readonly record: Content;
+}
+
+export const isRecord = (content: Content): content is StoredRecord =>
+  content !== null && 'id' in content;

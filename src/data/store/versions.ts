@@ -1,0 +1,53 @@
+/** Which state of a record it is: two states of one record never share both. */
+export interface Version {
+  /** Rises by one with each write. */
+  readonly revision: number;
+  /** Drawn by chance for each write; records of earlier times have none. */
+  readonly stamp?: string | undefined;
+}
+
+/** What every stored record carries. */
+export interface StoredRecord extends Version {
+  readonly id: string;
+  /** Version of the record's own shape, for migrations. */
+  readonly schema: number;
+}
+
+/** What a change replaces: a state of the record, a text that is no record, or nothing at all. */
+export type Replaced = Version | { readonly text: string } | null;
+
+/**
+ * A deleted record is written as an empty text, so that deleting and writing share one transaction;
+ * the empty ones are swept when records are read.
+ */
+export const deletedText = '';
+
+/** What the storage holds under a key, deleted ones as nothing. */
+export type StoredText = string | null | undefined;
+
+export const isThere = (text: StoredText): text is string =>
+  text !== null && text !== undefined && text !== deletedText;
+
+/** The state that a stored text is of; undefined where it is no record. */
+export function versionOf(text: StoredText): Version | undefined {
+  if (!isThere(text)) return undefined;
+  try {
+    const value: unknown = JSON.parse(text);
+    if (typeof value !== 'object' || value === null) return undefined;
+    const { revision, stamp } = value as Partial<Record<keyof Version, unknown>>;
+    if (typeof revision !== 'number') return undefined;
+    return typeof stamp === 'string' ? { revision, stamp } : { revision };
+  } catch {
+    return undefined;
+  }
+}
+
+export const sameVersion = (a: Version | undefined, b: Version | undefined): boolean =>
+  a !== undefined && b !== undefined && a.revision === b.revision && a.stamp === b.stamp;
+
+/** Whether what is stored is what a change replaces. */
+export function isReplaced(replaces: Replaced, stored: StoredText): boolean {
+  if (replaces === null) return !isThere(stored);
+  if ('text' in replaces) return stored === replaces.text;
+  return sameVersion(replaces, versionOf(stored));
+}
