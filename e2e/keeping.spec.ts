@@ -72,3 +72,10 @@ test('two windows: a job deleted in one is not lost from the other', async ({ pa
   await page.getByRole('button', { name: 'Keep mine' }).tap();
   await expect(other.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
 });
+
+test('the notices of what the app is built with are in it', async ({ page }) => {
+  const notices = await (await page.request.get('/licences.txt')).text();
+  for (const name of ['react', 'yup', '@mdi/js', 'react-native-web']) {
+    expect(notices).toMatch(new RegExp(`^${name} \\d+\\.\\d+`, 'm'));
+  }
+});

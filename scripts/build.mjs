@@ -3,9 +3,17 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { writeLicences } from './licences.mjs';
 import { expoEnv, root, run, tell } from './steps.mjs';
 
-const sources = ['src', 'public', 'app.config.ts', 'babel.config.js', 'package-lock.json'];
+const sources = [
+  'scripts/licences.mjs',
+  'src',
+  'public',
+  'app.config.ts',
+  'babel.config.js',
+  'package-lock.json',
+];
 const stamp = join(root, 'dist', '.built-from');
 
 function filesIn(path) {
@@ -34,7 +42,7 @@ export async function build() {
   rmSync(stamp, { force: true });
   const { code, output } = await run(
     'npx',
-    ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'],
+    ['expo', 'export', '--platform', 'web', '--output-dir', 'dist', '--source-maps', 'external'],
     { quiet: true, env: expoEnv },
   );
   if (code !== 0) {
@@ -42,6 +50,7 @@ export async function build() {
     tell('The app could not be built, see above.');
     return false;
   }
+  writeLicences(join(root, 'dist'));
   writeFileSync(stamp, wanted);
   return true;
 }

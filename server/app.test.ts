@@ -1,7 +1,10 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { createServer, get as httpGet, type IncomingMessage } from 'node:http';
+import { connect, type AddressInfo } from 'node:net';
 import { createApp } from './app';
+import { portOf, sayTaken, usualPort } from './port';
 import { priceListCsv } from './priceList';
 import { listen, type Listening } from './listen';
 
@@ -23,7 +26,7 @@ afterAll(async () => {
 const get = (path: string): Promise<Response> => fetch(server.address + path);
 
 test('says that it is well', async () => {
-  expect(await (await get('/health')).json()).toEqual({ status: 'ok' });
+  expect(await (await get('/health')).json()).toEqual({ status: 'ok', app: 'nipperkin' });
 });
 
 test('every address of the app is its page, never kept', async () => {
@@ -56,11 +59,76 @@ test('the policy allows nothing from elsewhere and no eval', async () => {
   expect(headers.get('x-content-type-options')).toBe('nosniff');
 });
 
-test('a port that is taken gives way to a free one', async () => {
+test('a port that is taken is told, with who is there', async () => {
   const taken = Number(new URL(server.address).port);
-  const second = await listen(createApp(folder), taken);
-  expect(second.address).not.toBe(server.address);
-  await second.close();
+  await expect(listen(createApp(folder), taken)).rejects.toMatchObject({
+    port: taken,
+    byNipperkin: true,
+  });
+  const other = createServer((_, response) => response.end('hello'));
+  await new Promise<void>((resolve) => other.listen(0, '127.0.0.1', resolve));
+  const { port } = other.address() as AddressInfo;
+  await expect(listen(createApp(folder), port)).rejects.toMatchObject({ byNipperkin: false });
+  await new Promise((resolve) => other.close(resolve));
+  expect(sayTaken(4380, true)).toMatchObject({ failed: false });
+  expect(sayTaken(4380, false).text).toContain('PORT=');
+});
+
+test.each(['0', '65536', '-1', '3.5', 'http', '1e3', '80 80'])(
+  'PORT=%s is refused in a sentence',
+  (typed) => {
+    expect(portOf(typed)).toContain('whole number');
+  },
+);
+test.each([
+  [undefined, usualPort],
+  ['', usualPort],
+  ['4390', 4390],
+])('PORT=%s is %s', (typed, port) => {
+  expect(portOf(typed)).toBe(port);
+});
+
+/** Asks as a program would that says what it likes. */
+const ask = (path: string, host: string): Promise<IncomingMessage> =>
+  new Promise((resolve, reject) => {
+    const { port } = new URL(server.address);
+    httpGet({ host: '127.0.0.1', port, path, headers: { host } }, (response) => {
+      response.resume();
+      resolve(response);
+    }).on('error', reject);
+  });
+
+test('there is one address: other names lead to it, other hosts are refused', async () => {
+  const { port } = new URL(server.address);
+  for (const name of ['127.0.0.1', '[::1]']) {
+    const { statusCode, headers } = await ask('/jobs?a=b', `${name}:${port}`);
+    expect([statusCode, headers.location]).toEqual([308, `${server.address}/jobs?a=b`]);
+  }
+  for (const host of ['evil.example', `evil.example:${port}`, 'localhost:1', 'localhost']) {
+    expect((await ask('/', host)).statusCode).toBe(421);
+  }
+  expect((await ask('/', `localhost:${port}`)).statusCode).toBe(200);
+});
+
+test('an address that cannot be read is told without the inside', async () => {
+  const answer = await get('/%');
+  expect(answer.status).toBe(400);
+  expect(await answer.text()).toBe('This address cannot be read.');
+});
+
+test('asks nothing of the device that it does not need', async () => {
+  expect((await get('/')).headers.get('permissions-policy')).toContain('geolocation=()');
+});
+
+test('ends within its time though somebody never finishes asking', async () => {
+  const own = await listen(createApp(folder), 0);
+  const socket = connect(Number(new URL(own.address).port), '127.0.0.1');
+  socket.on('error', () => undefined);
+  await new Promise<void>((resolve) => socket.once('connect', resolve));
+  socket.write('GET / HTTP/1.1\r\nHost: localhost\r\n');
+  const cut = new Promise((resolve) => socket.once('close', resolve));
+  await own.close();
+  await cut;
 });
 
 test('the supplier that stands in answers with a list that can be read, and drifts by the week', async () => {

@@ -1,13 +1,41 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { extname, join } from 'node:path';
+import { oneAddress } from './oneAddress';
 import { priceListCsv } from './priceList';
 
 const year = 365 * 24 * 60 * 60 * 1000;
 
 /** The build names these files by their contents, so a browser may keep them for good. */
 const hashedFolders = /[\\/](_expo|assets)[\\/]/;
+
+/** What the app asks of a device: none of this. */
+const deviceFeatures = [
+  'accelerometer',
+  'camera',
+  'display-capture',
+  'geolocation',
+  'gyroscope',
+  'magnetometer',
+  'microphone',
+  'midi',
+  'payment',
+  'usb',
+]
+  .map((feature) => `${feature}=()`)
+  .join(', ');
+
+/** An address that cannot be read, or a mistake of ours: told without what the inside looks like. */
+const refused: ErrorRequestHandler = (error: unknown, _request, response, next) => {
+  if (response.headersSent) return next(error);
+  const { status } = error as { readonly status?: number };
+  const isTheirs = status !== undefined && status >= 400 && status < 500;
+  response
+    .status(isTheirs ? status : 500)
+    .type('text/plain')
+    .send(isTheirs ? 'This address cannot be read.' : 'Something went wrong here.');
+};
 
 /**
  * Serves the built app, and the suppliers that stand in for real ones.
@@ -39,9 +67,14 @@ export function createApp(folder: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use((_request, response, next) => {
+    response.setHeader('Permissions-Policy', deviceFeatures);
+    next();
+  });
+  app.use(oneAddress);
   app.use(compression());
   app.get('/health', (_request, response) => {
-    response.json({ status: 'ok' });
+    response.json({ status: 'ok', app: 'nipperkin' });
   });
   app.get('/suppliers/price-list.csv', (_request, response) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -70,5 +103,6 @@ export function createApp(folder: string): Express {
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(join(folder, 'index.html'));
   });
+  app.use(refused);
   return app;
 }

@@ -5,6 +5,30 @@ import type { AddressInfo } from 'node:net';
 /** Only this machine: the app has no accounts, and what it keeps is in the browser. */
 const host = '127.0.0.1';
 
+/** Who is slower than this in saying what they want is not a browser, ms. */
+const headersMs = 10_000;
+const requestMs = 30_000;
+/** How long running answers may take once the server is told to end, ms. */
+const drainMs = 3_000;
+
+export interface Listening {
+  readonly address: string;
+  /** Lets running answers end, for no longer than three seconds, then resolves. */
+  readonly close: () => Promise<void>;
+}
+
+/** The port is not free; data belongs to an address, so no other is taken in its place. */
+export class PortTakenError extends Error {
+  constructor(
+    readonly port: number,
+    /** What is there is Nipperkin. */
+    readonly byNipperkin: boolean,
+  ) {
+    super(`port ${port} is taken`);
+    this.name = 'PortTakenError';
+  }
+}
+
 function listenOn(server: Server, port: number): Promise<void> {
   return new Promise((resolve, reject) => {
     server.once('error', reject);
@@ -15,30 +39,45 @@ function listenOn(server: Server, port: number): Promise<void> {
   });
 }
 
-export interface Listening {
-  readonly address: string;
-  /** Lets running answers end, then resolves. */
-  readonly close: () => Promise<void>;
+/** Whether Nipperkin itself answers at a port of this machine. */
+async function isNipperkin(port: number): Promise<boolean> {
+  try {
+    const answer = await fetch(`http://localhost:${port}/health`, {
+      signal: AbortSignal.timeout(2_000),
+    });
+    const { app } = (await answer.json()) as { readonly app?: unknown };
+    return app === 'nipperkin';
+  } catch {
+    return false;
+  }
 }
 
 /**
- * Serves on the port that is asked for, or on a free one where that is taken.
+ * Serves on a port.
+ * Rejects with PortTakenError where something listens there already.
  * @param port 0 for any free one
  */
 export async function listen(app: Express, port: number): Promise<Listening> {
-  const server = createServer(app);
+  const server = createServer(
+    { headersTimeout: headersMs, requestTimeout: requestMs, connectionsCheckingInterval: 1_000 },
+    app,
+  );
   try {
     await listenOn(server, port);
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
-    await listenOn(server, 0);
+    throw new PortTakenError(port, await isNipperkin(port));
   }
   const { port: found } = server.address() as AddressInfo;
   return {
     address: `http://localhost:${found}`,
     close: () =>
       new Promise((resolve) => {
-        server.close(() => resolve());
+        const cut = setTimeout(() => server.closeAllConnections(), drainMs);
+        server.close(() => {
+          clearTimeout(cut);
+          resolve();
+        });
         server.closeIdleConnections();
       }),
   };

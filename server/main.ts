@@ -1,19 +1,31 @@
 import { resolve } from 'node:path';
 import { createApp } from './app';
-import { listen } from './listen';
+import { listen, PortTakenError } from './listen';
+import { portOf, sayTaken } from './port';
 
-const usualPort = 4380;
+/** Says why it did not start, and ends. */
+function give(text: string, failed: boolean): void {
+  (failed ? process.stderr : process.stdout).write(`${text}\n`);
+  process.exitCode = failed ? 1 : 0;
+}
 
 async function main(): Promise<void> {
-  const port = Number(process.env['PORT'] ?? usualPort);
+  const port = portOf(process.env['PORT']);
+  if (typeof port === 'string') return give(port, true);
   const startsEmpty = process.argv.includes('--empty');
-  const { address, close } = await listen(createApp(resolve('dist')), port);
-  process.stdout.write(`Nipperkin is at ${address}/${startsEmpty ? '?start=empty' : ''}\n`);
-  const stop = (): void => {
-    void close().then(() => process.exit(0));
-  };
-  process.once('SIGINT', stop);
-  process.once('SIGTERM', stop);
+  try {
+    const { address, close } = await listen(createApp(resolve('dist')), port);
+    process.stdout.write(`Nipperkin is at ${address}/${startsEmpty ? '?start=empty' : ''}\n`);
+    const stop = (): void => {
+      void close().then(() => process.exit(0));
+    };
+    process.once('SIGINT', stop);
+    process.once('SIGTERM', stop);
+  } catch (error) {
+    if (!(error instanceof PortTakenError)) throw error;
+    const { text, failed } = sayTaken(error.port, error.byNipperkin);
+    give(text, failed);
+  }
 }
 
 void main();

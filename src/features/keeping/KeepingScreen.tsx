@@ -89,6 +89,15 @@ export function KeepingScreen() {
           <ActionButton label="Start from empty" onPress={() => void clear()} />
         </View>
       </Panel>
+      <Panel title="What it is built with">
+        <Words>Nipperkin is made with the work of many others, under their licences.</Words>
+        <View style={styles.row}>
+          <ActionButton
+            label="Read their notices"
+            onPress={() => void window.open('/licences.txt', '_blank', 'noopener')}
+          />
+        </View>
+      </Panel>
     </Screen>
   );
 }
