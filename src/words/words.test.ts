@@ -64,7 +64,7 @@ test('every reason and warning of a plan has words of its own', () => {
     'deeper-than-label',
     'over-container',
     'resin-not-on-shelf',
-    'scale-too-coarse',
+    'scale-over-need',
   ]);
   for (const warning of busy.warnings) expect(sayWarning(warning)).toMatch(/^[A-Z].*\.$/);
   for (const reason of [...plan.why, ...busy.why])

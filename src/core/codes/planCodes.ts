@@ -21,6 +21,8 @@ export interface PlanCodes {
   /** `because` is the code of the problem that it came from; the rest is that problem's data. */
   'room-depth-unknown': ProblemCodes[ProblemCode] & { readonly because: ProblemCode };
   'scale-too-coarse': { readonly stepG: number; readonly ratioError: number };
+  'scale-over-need': { readonly stepG: number; readonly totalG: number; readonly needG: number };
+  'cup-over-need': { readonly stepMl: number; readonly totalMl: number; readonly needMl: number };
   'over-container': { readonly batchMl: number; readonly limitMl: number };
   'over-pot-life': { readonly workingMin: number; readonly potLifeMin: number };
   'under-least-batch': {

@@ -35,8 +35,21 @@ function noSplit(depthMm: number, takesMm: number, leastMm: number): InputError 
   return new InputError('no-layer-split', depthMm, data, 'layers.style');
 }
 
+/** More layers than this are a slip of a unit, not a plan. */
+const mostLayers = 200;
+
+/** How many layers of what the resin takes it needs. @throws InputError `too-many-layers` */
+function countOfLayers(depthMm: number, takesMm: number): number {
+  const count = roundUpWhole(depthMm / takesMm);
+  if (count > mostLayers) {
+    const data = { depthMm, takesMm, count, most: mostLayers };
+    throw new InputError('too-many-layers', depthMm, data, 'layers.style');
+  }
+  return count;
+}
+
 function equalDepths(depthMm: number, { takesMm, leastMm = 0 }: DepthLimits): readonly number[] {
-  const count = takesMm === undefined ? 1 : Math.max(1, roundUpWhole(depthMm / takesMm));
+  const count = takesMm === undefined ? 1 : Math.max(1, countOfLayers(depthMm, takesMm));
   const each = depthMm / count;
   if (count > 1 && each < leastMm - hairMm) throw noSplit(depthMm, takesMm ?? 0, leastMm);
   return Array.from({ length: count }, () => each);
@@ -44,7 +57,7 @@ function equalDepths(depthMm: number, { takesMm, leastMm = 0 }: DepthLimits): re
 
 function fullThenTopOff(depthMm: number, { takesMm, leastMm = 0 }: DepthLimits): readonly number[] {
   if (takesMm === undefined || depthMm <= takesMm + hairMm) return [depthMm];
-  const count = roundUpWhole(depthMm / takesMm);
+  const count = countOfLayers(depthMm, takesMm);
   if (depthMm < count * leastMm - hairMm) throw noSplit(depthMm, takesMm, leastMm);
   const rest = depthMm - (count - 1) * takesMm;
   const depths = [...Array.from({ length: count - 1 }, () => takesMm), Math.max(rest, leastMm)];
@@ -92,7 +105,7 @@ function lockInFirst(
  * @param depthMm of the whole pour, stock to be planed away included
  * @param lockInMm depth of the first layer for the style `lock-in`
  * @throws InputError `no-layer-split` with the nearest depths that would go, `lock-in-too-deep`,
- *   `lock-in-over-limit`, `lock-in-under-least`
+ *   `lock-in-over-limit`, `lock-in-under-least`, `too-many-layers`
  */
 export function layerDepthsMm(
   style: LayerStyle,

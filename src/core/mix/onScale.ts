@@ -25,16 +25,18 @@ interface Rounded {
   readonly a: number;
   readonly b: number;
   readonly total: number;
+  /** B against what A asks for, as a share of it. */
   readonly ratioError: number;
 }
 
-/**
- * A goes up to the next step, since short is worse than over, and B is what that A asks for, to the nearest step.
- * @param aPerB undefined where there is no B
- */
-function inSteps(a: number, aPerB: number | undefined, step: number): Rounded {
+/** From here on the rounded ratio, as a share of B, is worth a word. */
+export const fineRatioError = 0.02;
+/** From here on what is mixed over the need, as a share of it, is worth a word. */
+export const fineExcess = 0.1;
+
+/** A goes up to the next step, since short is worse than over, and B is what that A asks for, to the nearest step. */
+function fromA(a: number, aPerB: number, step: number): Rounded {
   const roundedA = roundUpToStep(a, step);
-  if (aPerB === undefined) return { a: roundedA, b: 0, total: roundedA, ratioError: 0 };
   const wantedB = roundedA / aPerB;
   const roundedB = roundToStep(wantedB, step);
   return {
@@ -43,6 +45,36 @@ function inSteps(a: number, aPerB: number | undefined, step: number): Rounded {
     total: roundToStep(roundedA + roundedB, step),
     ratioError: roundedB / wantedB - 1,
   };
+}
+
+/** The other way round: B goes up to the next step, and A is what that B asks for, to the nearest step that is not short. */
+function fromB(a: number, aPerB: number, step: number): Rounded {
+  const roundedB = roundUpToStep(a / aPerB, step);
+  const roundedA = Math.max(roundToStep(roundedB * aPerB, step), roundUpToStep(a, step));
+  return {
+    a: roundedA,
+    b: roundedB,
+    total: roundToStep(roundedA + roundedB, step),
+    ratioError: roundedB / (roundedA / aPerB) - 1,
+  };
+}
+
+/** A wrong ratio spoils the piece, too much of the right one only costs: so much more it weighs. */
+const ratioWeight = 10;
+
+/** Rounds both parts: from A, unless that strays, and further than from B, in ratio and amount together. */
+function inSteps(a: number, aPerB: number | undefined, step: number): Rounded {
+  if (aPerB === undefined) {
+    const all = roundUpToStep(a, step);
+    return { a: all, b: 0, total: all, ratioError: 0 };
+  }
+  const need = a + a / aPerB;
+  const excess = ({ total }: Rounded): number => Math.max(0, total / need - 1);
+  const first = fromA(a, aPerB, step);
+  if (Math.abs(first.ratioError) <= fineRatioError && excess(first) <= fineExcess) return first;
+  const other = fromB(a, aPerB, step);
+  const strays = (each: Rounded): number => ratioWeight * Math.abs(each.ratioError) + excess(each);
+  return strays(other) < strays(first) ? other : first;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { fineExcess, fineRatioError } from '../mix/onScale';
 import { isOver, isUnder } from '../quantity/tolerance';
 import type { JobPour } from '../job/jobPour';
 import type { DepthTaken } from '../layers/layerHeights';
@@ -11,7 +12,6 @@ import { familyOf, type ResinFamily } from '../resin/families';
 import type { FillerAmount, PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
 
 /** Past this share off the ratio a person should know: within 2 % is fine in the trade. */
-const fineRatioError = 0.02;
 
 /** What the measures of parts and inserts themselves give cause to say, by the part that it is about. */
 export function measureWarnings({ parts, inserts }: MeasuredWhole): Warning[] {
@@ -120,7 +120,21 @@ export function batchWarnings(batches: readonly PlannedBatch[]): Warning[] {
     ...(weighed && Math.abs(ratioError) > fineRatioError
       ? [{ code: 'scale-too-coarse', severity: 'warn', data: { stepG, ratioError } } as const]
       : []),
+    ...(weighed ? scaleOverNeed(batches) : []),
   ];
+}
+
+/** What a batch needs on the scale: a whole-A tint is weighed with A. */
+const neededG = ({ tintedAG, a, b }: PlannedBatch): number => (tintedAG ?? a.g) + b.g;
+
+/** Tells where the steps of the scale make far more than is needed. */
+function scaleOverNeed(batches: readonly PlannedBatch[]): Warning[] {
+  const excess = (batch: PlannedBatch): number => batch.onScale.totalG / neededG(batch) - 1;
+  const worst = batches.reduce((most, each) => (excess(each) > excess(most) ? each : most));
+  if (!(excess(worst) > fineExcess)) return [];
+  const { stepG, totalG } = worst.onScale;
+  const data = { stepG, totalG, needG: neededG(worst) };
+  return [{ code: 'scale-over-need', severity: 'warn', data }];
 }
 
 /** Tells where batches asked for by number are more than can be poured in time. */
@@ -156,7 +170,23 @@ export function mixingWarnings({ mixing }: JobPour, batches: readonly PlannedBat
   const { inCup, strokes } = batches[0] ?? {};
   const missing =
     mixing?.by === 'pump' && (mixing.strokeA === undefined || mixing.strokeB === undefined);
+  const overFull = batches.find(
+    (batch) => batch.inCup !== undefined && batch.inCup.totalMl > batch.ml * (1 + fineExcess),
+  );
   return [
+    ...(overFull?.inCup === undefined
+      ? []
+      : [
+          {
+            code: 'cup-over-need',
+            severity: 'warn',
+            data: {
+              stepMl: overFull.inCup.stepMl,
+              totalMl: overFull.inCup.totalMl,
+              needMl: overFull.ml,
+            },
+          } as const,
+        ]),
     ...(inCup !== undefined && Math.abs(cup) > fineRatioError
       ? [
           {

@@ -1,4 +1,4 @@
-import { object, string } from 'yup';
+import { object, string, type TestContext } from 'yup';
 import {
   densityRule,
   lengthRule,
@@ -7,12 +7,28 @@ import {
   timeRule,
 } from '../quantity/rules';
 import { numberSchema } from '../schema/numberSchema';
+import { refusal } from '../schema/refusal';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { nameSchema } from '../schema/textSchema';
 
 const partOfRatioSchema = numberSchema({ greatest: 1000, whole: false, example: '3' });
 const parts = { a: partOfRatioSchema, b: partOfRatioSchema };
-const optionalParts = object(parts).noUnknown().optional().default(undefined);
+/** Beyond this no resin is mixed; a catalyst of 0.1 % is the least that anybody weighs. */
+const mostToOne = 1000;
+
+/** Refuses what is no ratio of two parts that one could measure. */
+function isInRange(said: { a?: number; b?: number } | undefined, context: TestContext) {
+  const { a, b } = said ?? {};
+  if (a === undefined || b === undefined || !(a > 0) || !(b > 0)) return true;
+  const isMeasurable = Math.max(a / b, b / a) <= mostToOne;
+  return isMeasurable || refusal(context, 'ratio-out-of-range', { mostToOne });
+}
+
+const optionalParts = object(parts)
+  .noUnknown()
+  .optional()
+  .default(undefined)
+  .test('ratio-range', isInRange);
 
 /** A time of the label, and the temperature it holds at. */
 const timedSchema = object({
@@ -34,7 +50,8 @@ export const hardenerKeys = {
   })
     .noUnknown()
     .optional()
-    .default(undefined),
+    .default(undefined)
+    .test('ratio-range', isInRange),
   /** Both ratios as a sheet may give them: the one that does not rule checks the other. */
   ratioByWeight: optionalParts,
   ratioByVolume: optionalParts,

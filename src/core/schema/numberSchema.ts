@@ -15,16 +15,26 @@ interface NumberRule {
 const isBlank = (value: unknown): boolean =>
   value === undefined || value === null || (typeof value === 'string' && value.trim() === '');
 
+/** `1,200` is twelve hundred to one reader and a little over one to another. */
+const isAmbiguous = (value: unknown): value is string =>
+  typeof value === 'string' && /^\s*[+-]?[1-9]\d{0,2},\d{3}\s*$/.test(value);
+
 /** A plain number written with a point or a comma; anything else is NaN, blank is nothing. */
 function numberOf(value: unknown): number | undefined {
   if (typeof value === 'number') return value;
   if (isBlank(value)) return undefined;
+  if (isAmbiguous(value)) return NaN;
   if (typeof value !== 'string' || !/^\s*[+-]?(\d+([.,]\d*)?|[.,]\d+)\s*$/.test(value)) return NaN;
   return Number(value.replace(',', '.'));
 }
 
 function verdict(value: number, rule: NumberRule, context: TestContext): true | ValidationError {
   const { least = 0, greatest, whole, mayBeZero = false, example } = rule;
+  const typed: unknown = context.originalValue;
+  if (isAmbiguous(typed)) {
+    const choices = [typed.replace(',', ''), typed.replace(',', '.')].map((each) => each.trim());
+    return refusal(context, 'ambiguous-comma', { unclear: typed.trim(), choices, example });
+  }
   if (!Number.isFinite(value)) return refusal(context, 'not-a-number', { example });
   // Below nothing only where the rule says how far, as for a temperature.
   if (least >= 0 && (value < 0 || (value === 0 && !mayBeZero))) {

@@ -8,8 +8,19 @@ export interface Kit {
   readonly sizeMl: number;
   /** More than nothing. */
   readonly price: number;
-  /** Charged once for all that comes from this supplier. */
+  /** Charged once for all that comes from this supplier; of several figures for one supplier the greatest counts. */
   readonly delivery: number;
+}
+
+/** Kits with what their supplier charges for a delivery: one parcel, whichever of its kits are in it. */
+export function withSupplierDelivery<K extends Pick<Kit, 'supplier' | 'delivery'>>(
+  kits: readonly K[],
+): readonly K[] {
+  const charged = new Map<string, number>();
+  for (const { supplier, delivery } of kits) {
+    charged.set(supplier, Math.max(charged.get(supplier) ?? 0, delivery));
+  }
+  return kits.map((kit) => ({ ...kit, delivery: charged.get(kit.supplier) ?? 0 }));
 }
 
 /** How many of a kit. */
@@ -63,7 +74,7 @@ interface SupplierStep {
 }
 
 function supplierStep(without: Float64Array, own: readonly PricedKit[]): SupplierStep {
-  const delivery = Math.max(...own.map((kit) => kit.delivery));
+  const delivery = own[0]?.delivery ?? 0;
   const paid = new Float64Array(without.length).fill(-1);
   const last = new Int16Array(without.length).fill(-1);
   const left = Math.max(0, without.length - delivery);
@@ -122,10 +133,11 @@ export function bestKits(needMl: number, kits: readonly Kit[]): Purchase {
   if (kits.length === 0) throw new InputError('no-kits', undefined);
   if (needMl <= 0) return { kits: [], ml: 0, cost: 0, deliveries: 0 };
   const whole = (money: number): number => Math.round(money * hundredths);
-  const step = kits
+  const charged = withSupplierDelivery(kits);
+  const step = charged
     .flatMap(({ price, delivery }) => [whole(price), whole(delivery)])
     .reduce(greatestCommonDivisor, 0);
-  const priced = kits.map(({ sizeMl, price, delivery }, index) => ({
+  const priced = charged.map(({ sizeMl, price, delivery }, index) => ({
     index,
     sizeMl,
     price: whole(price) / step,

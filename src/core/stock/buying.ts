@@ -1,7 +1,7 @@
 import { InputError } from '../problem';
 import { readAmountMl } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
-import { bestKits } from './bestKits';
+import { bestKits, withSupplierDelivery } from './bestKits';
 import { takeFromLots, type LotUse } from './lots';
 
 /** A kit of a card, with what its resin costs with delivery. */
@@ -61,13 +61,18 @@ export function buyingOf(
     mixedDensityGPerMl,
     today,
   );
-  const sizes = (card.kits ?? []).map((kit, index) => {
+  const onSale = (card.kits ?? []).map(({ supplier = '', delivery = 0, ...kit }) => ({
+    ...kit,
+    supplier: supplier.trim(),
+    delivery,
+  }));
+  const sizes = withSupplierDelivery(onSale).map((kit, index) => {
     const sizeMl = readAmountMl(kit.size, mixedDensityGPerMl);
-    const delivery = kit.delivery ?? 0;
+    const { delivery } = kit;
     const perLitre = ((kit.price + delivery) / sizeMl) * 1000;
     return {
       kit: index,
-      supplier: kit.supplier?.trim() ?? '',
+      supplier: kit.supplier,
       size: kit.size,
       sizeMl,
       sizeG: sizeMl * mixedDensityGPerMl,

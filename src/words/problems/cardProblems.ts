@@ -10,6 +10,8 @@ export const cardProblems: ProblemSentences<CardProblems> = {
     `The card has no hardener ${shown(value)}. It has ${oneOf(data.choices)}.`,
   'ratio-rules-unsaid': () =>
     'Both ratios are given; say which of them the maker states, by volume or by weight.',
+  'ratio-out-of-range': (data) =>
+    `One part is more than ${data.mostToOne} times the other; nobody can measure that. Check both figures.`,
   'not-a-density': (data) =>
     `That makes ${formatPlain(data.densityGPerMl, 2)} g/ml, which no part of a resin weighs. Check both units, and take off the cup.`,
   'pot-life-out-of-model': (data) =>

@@ -39,6 +39,8 @@ export const fileProblems: ProblemSentences<FileProblems> = {
   'mesh-empty': () => 'The file holds no triangles.',
   'mesh-too-large': (data) =>
     `Too many triangles: ${data.most} at the most. Reduce the mesh and export it again.`,
+  'mesh-too-big': (data) =>
+    `This mesh would be ${data.sizeMm > 1e6 ? 'thousands of metres' : sayMm(data.sizeMm)} long; ${sayMm(data.mostMm)} is the most. Check its unit.`,
   'mesh-faces-turned': (data) =>
     `Faces beside each other point opposite ways at ${data.edges} edges, so inside and outside are not clear. ` +
     'Let the drawing program unify the normals.',

@@ -19,6 +19,9 @@ export const layerProblems: ProblemSentences<LayerProblems> = {
   'no-layer-split': (data) =>
     `${sayMm(data.depthMm)} cannot be split into layers of ${sayMm(data.leastMm)} to ` +
     `${sayMm(data.takesMm)}. ${sayDepthsThatGo(data)} Or choose another resin; a cooler room or a fan lets a layer be deeper.`,
+  'too-many-layers': (data) =>
+    `${sayMm(data.depthMm)} in layers of ${sayMm(data.takesMm)} would be ${data.count} of them; ${data.most} is the most. ` +
+    'Check both figures, or choose a resin that takes deeper layers.',
   'lock-in-too-deep': (data) =>
     `The first thin layer must be less than the whole depth, ${sayMm(data.depthMm)}.`,
   'lock-in-over-limit': (data) =>

@@ -2,7 +2,7 @@ import type { Sentences } from '../../core/codes/coded';
 import type { PlanCodes } from '../../core/codes/planCodes';
 import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
-import { sayMl, sayMm, sayPercent, sayTime } from '../figures';
+import { sayMl, sayMm, sayPercent, sayTime, sayG } from '../figures';
 import { sayProblem } from '../problems';
 
 /** What a plan gives cause to say: what will happen, why, and what to do, in three short sentences at most. */
@@ -33,6 +33,12 @@ export const planWarnings: Sentences<PlanCodes> = {
     `A ${formatNumber(data.stepG, 1).replace(/\.0$/, '')} g scale puts B ` +
     `${formatNumber(Math.abs(data.ratioError) * 100, 1)} % off. ` +
     'The casting may stay soft. Use a finer scale or a larger batch.',
+  'scale-over-need': (data) =>
+    `A ${formatNumber(data.stepG, 1).replace(/\.0$/, '')} g scale makes ${sayG(data.totalG)} of it where ` +
+    `${sayG(data.needG)} are needed. Use a finer scale or a larger batch.`,
+  'cup-over-need': (data) =>
+    `Marks of ${sayMl(data.stepMl)} make ${sayMl(data.totalMl)} of it where ${sayMl(data.needMl)} are needed. ` +
+    'Weigh it, or use a finer cup.',
   'over-container': (data) =>
     `A batch of ${sayMl(data.batchMl)} is more than the container takes, ` +
     `${sayMl(data.limitMl)}. Mix more batches.`,

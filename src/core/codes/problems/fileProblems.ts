@@ -22,6 +22,7 @@ export interface FileProblems {
   'mesh-not-finite': { readonly line?: number; readonly triangle?: number };
   'mesh-empty': Nothing;
   'mesh-too-large': { readonly most: number };
+  'mesh-too-big': { readonly sizeMm: number; readonly mostMm: number };
   'mesh-faces-turned': { readonly edges: number };
   'mesh-flat': Nothing;
   'mesh-partly-inside-out': { readonly fromMm: number; readonly toMm: number };

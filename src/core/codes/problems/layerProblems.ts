@@ -15,6 +15,12 @@ export interface LayerProblems {
     /** Undefined where not even one layer has its least depth. */ readonly lowerMm?: number;
     readonly lowerLayers?: number;
   };
+  'too-many-layers': {
+    readonly depthMm: number;
+    readonly takesMm: number;
+    readonly count: number;
+    readonly most: number;
+  };
   'lock-in-too-deep': { readonly depthMm: number };
   'lock-in-over-limit': { readonly takesMm: number };
   'lock-in-under-least': { readonly leastMm: number };

@@ -1,4 +1,5 @@
-import { extentOf } from './boundsOf';
+import { boundsOf, extentOf } from './boundsOf';
+import { lengthRule } from '../../quantity/rules';
 import { InputError } from '../../problem';
 import { knotsOfSlabs } from '../form/knots';
 import { rising } from '../form/slabs';
@@ -82,6 +83,9 @@ export function checkMesh(mesh: IndexedMesh): CheckedMesh {
   };
 }
 
+/** As for every length: nothing that a person casts is longer, and more is a slip of the unit. */
+const mostMm = lengthRule.greatest.length.value;
+
 /** The same mesh with every triangle turned to face the other way. */
 function turnedInsideOut({ positions, triangles }: IndexedMesh): IndexedMesh {
   const turned = triangles.slice();
@@ -96,7 +100,7 @@ function turnedInsideOut({ positions, triangles }: IndexedMesh): IndexedMesh {
  * Everything that is kept of a mesh, as it stands in one orientation: the file itself is not.
  * @param mmPerUnit mm per unit of the file
  * @param extraHeightsMm heights at which V(h) shall be exact besides the usual ones, such as layer borders
- * @throws InputError `mesh-flat` where it holds no volume, `mesh-partly-inside-out`
+ * @throws InputError `mesh-flat` where it holds no volume, `mesh-too-big`, `mesh-partly-inside-out`
  */
 export function measureMesh(
   checked: CheckedMesh,
@@ -105,6 +109,11 @@ export function measureMesh(
   extraHeightsMm: readonly number[] = [],
 ): MeshSnapshot {
   const standing = stood(checked.mesh, orientation, mmPerUnit);
+  const greatestMm = Math.max(...extentOf(boundsOf(standing.positions)));
+  // Written so that what is no number is refused as well.
+  if (!(greatestMm <= mostMm)) {
+    throw new InputError('mesh-too-big', undefined, { sizeMm: greatestMm, mostMm });
+  }
   const usual = knotsOf(standing);
   const topMm = usual.at(-1) ?? 0;
   const heights = Float64Array.from(
