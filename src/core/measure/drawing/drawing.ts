@@ -28,6 +28,24 @@ export interface Chain {
 
 const mostPoints = 300_000;
 const mostOutlines = 5_000;
+
+/** The chains of a file as they are read: it ends as soon as there are more than anybody casts. */
+export class ChainList {
+  readonly chains: Chain[] = [];
+  private points = 0;
+
+  /** @throws InputError `drawing-too-large` */
+  add(chain: Chain): void {
+    this.points += chain.points.length / 2;
+    refuseMore(this.points);
+    this.chains.push(chain);
+  }
+}
+
+/** @throws InputError `drawing-too-large` where these are more points than a drawing may have */
+export function refuseMore(points: number): void {
+  if (points > mostPoints) throw new InputError('drawing-too-large', points, { most: mostPoints });
+}
 /** Ends nearer to each other than this share of the drawing's extent are the same place. */
 const sameEndShare = 1e-5;
 
@@ -103,7 +121,7 @@ function tidied(points: readonly number[], same: number): number[] {
 }
 
 /**
- * Makes a drawing of the chains that a file holds: open ones are joined at their ends where they meet.
+ * Makes a drawing of the chains of a file, read into a `ChainList`: open ones are joined at their ends where they meet.
  * @throws InputError `drawing-not-finite`, `drawing-too-large`, `no-outlines` (with how many open chains there are)
  */
 export function drawingOf(
@@ -111,10 +129,6 @@ export function drawingOf(
   mmPerUnit: number | undefined,
   ignored: readonly string[],
 ): Drawing {
-  const points = chains.reduce((sum, chain) => sum + chain.points.length / 2, 0);
-  if (points > mostPoints) {
-    throw new InputError('drawing-too-large', points, { most: mostPoints });
-  }
   if (!chains.every((chain) => chain.points.every(Number.isFinite))) {
     throw new InputError('drawing-not-finite', undefined);
   }

@@ -12,7 +12,7 @@ import type {
 import { InputError } from '../../problem';
 import { arcPoints } from './curves';
 import { checkDxfStructure } from './dxfStructure';
-import { drawingOf, type Chain, type Drawing } from './drawing';
+import { ChainList, drawingOf, type Chain, type Drawing } from './drawing';
 import {
   LightPolylineHandler,
   PolylineHandler,
@@ -204,7 +204,7 @@ function parsed(text: string): IDxf {
 export function readDxf(text: string): Drawing {
   const dxf = parsed(text);
   const layers = dxf.tables?.layer?.layers ?? {};
-  const chains: Chain[] = [];
+  const list = new ChainList();
   const ignored: string[] = [];
   let inserted = 0;
   const draw = (entities: readonly IEntity[], places: readonly Place[]): void => {
@@ -231,7 +231,7 @@ export function readDxf(text: string): Drawing {
       }
       const own = seenFromBehind(entity) ? mirrored(chain.points) : chain.points;
       const points = places.reduce<readonly number[]>((at, place) => place(at), own);
-      chains.push({ ...chain, points: [...points] });
+      list.add({ ...chain, points: [...points] });
     }
   };
   try {
@@ -242,5 +242,9 @@ export function readDxf(text: string): Drawing {
     throw new InputError('not-dxf', error instanceof Error ? error.message : undefined);
   }
   const units = dxf.header?.['$INSUNITS'];
-  return drawingOf(chains, typeof units === 'number' ? mmByInsUnits[units] : undefined, ignored);
+  return drawingOf(
+    list.chains,
+    typeof units === 'number' ? mmByInsUnits[units] : undefined,
+    ignored,
+  );
 }

@@ -2,7 +2,7 @@ import svgpath from 'svgpath';
 import { InputError } from '../../problem';
 import { xmlReader, type XmlTag } from '../xml/readXml';
 import { cubicPoints, quadraticPoints, svgArcPoints } from './curves';
-import { drawingOf, type Chain, type Drawing } from './drawing';
+import { ChainList, drawingOf, refuseMore, type Drawing } from './drawing';
 
 /** Elements whose content is not drawn where it stands. */
 const notDrawn = new Set([
@@ -131,16 +131,65 @@ function pathOf({ name, attributes }: XmlTag): string | undefined {
   }
 }
 
-/** The chains that a path draws under a matrix. */
-function chainsOf(path: string, matrix: Matrix, layer: string): Chain[] {
-  const read = svgpath(path);
+/** Numbers that a path holds for each point that it draws, at the most: a line has two of them, a cubic six, an arc seven. */
+const numbersAPoint = (path: string): number => (/[cCsSqQtTaA]/.test(path) ? 7 : 2);
+
+/** Numbers in a path, counted where each begins: reading it takes far longer. */
+function countNumbers(path: string): number {
+  let count = 0;
+  let inNumber = false;
+  for (let at = 0; at < path.length; at += 1) {
+    const code = path.charCodeAt(at);
+    const isDigit = code >= 48 && code <= 57;
+    if (isDigit && !inNumber) count += 1;
+    inNumber = isDigit || code === 46;
+  }
+  return count;
+}
+
+/** Numbers that a command takes for each step of its; arcs are left alone, since their flags may touch what follows. */
+const numbersOf = { m: 2, l: 2, t: 2, h: 1, v: 1, s: 4, q: 4, c: 6 } as const;
+/** Steps in a row without their command's letter from which on the parser, which takes them off one by one, gets slow. */
+const longRun = 200;
+
+/** One command with its numbers, its letter said again within a long run of them. */
+function withShortRun(letter: string, run: string): string {
+  const each = numbersOf[letter.toLowerCase() as keyof typeof numbersOf] as number | undefined;
+  if (each === undefined || run.length < longRun * each) return letter + run;
+  const numbers = run.match(/[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/gi) ?? [];
+  // After a move its further numbers are lines.
+  const next = letter === 'M' ? 'L' : letter === 'm' ? 'l' : letter;
+  let short = '';
+  for (let at = 0; at < numbers.length; at += longRun * each) {
+    short += `${at === 0 ? letter : next}${numbers.slice(at, at + longRun * each).join(' ')}`;
+  }
+  return short;
+}
+
+/** The same path without long runs of numbers. */
+function withShortRuns(path: string): string {
+  // An e belongs to a number.
+  const letters = /[a-df-z]/gi;
+  let short = '';
+  let from = 0;
+  for (let found = letters.exec(path); found !== null; found = letters.exec(path)) {
+    const at = found.index;
+    short += from === 0 ? path.slice(0, at) : withShortRun(path[from - 1]!, path.slice(from, at));
+    from = at + 1;
+  }
+  return from === 0 ? path : short + withShortRun(path[from - 1]!, path.slice(from));
+}
+
+/** Draws a path under a matrix into the list. */
+function drawPath(path: string, matrix: Matrix, layer: string, list: ChainList): void {
+  refuseMore(countNumbers(path) / numbersAPoint(path));
+  const read = svgpath(withShortRuns(path));
   // The library keeps what was wrong with a path here; its types leave it out.
   const { err } = read as unknown as { readonly err: string };
   if (err !== '') throw new InputError('svg-bad-path', path.slice(0, 60), {});
-  const chains: Chain[] = [];
   let points: number[] = [];
   const finish = (closed: boolean): void => {
-    if (points.length >= 4) chains.push({ points, closed, layer });
+    if (points.length >= 4) list.add({ points, closed, layer });
     points = [];
   };
   read
@@ -180,7 +229,6 @@ function chainsOf(path: string, matrix: Matrix, layer: string): Chain[] {
       }
     });
   finish(false);
-  return chains;
 }
 
 interface Frame {
@@ -212,7 +260,7 @@ function dangers({ name, attributes }: XmlTag): string[] {
  */
 export function readSvg(text: string): Drawing {
   const frames: Frame[] = [{ matrix: [1, 0, 0, 1, 0, 0], layer: '', hidden: false }];
-  const chains: Chain[] = [];
+  const list = new ChainList();
   const ignored: string[] = [];
   let mmPerUnit: number | undefined;
   let seenRoot = false;
@@ -237,10 +285,10 @@ export function readSvg(text: string): Drawing {
     if (hidden) return;
     if (passedOver.has(tag.name)) ignored.push(tag.name);
     const path = pathOf(tag);
-    if (path !== undefined && path.trim() !== '') chains.push(...chainsOf(path, matrix, layer));
+    if (path !== undefined && path.trim() !== '') drawPath(path, matrix, layer, list);
   };
   const reader = xmlReader({ open, close: () => void frames.pop() });
   reader.push(text);
   reader.end();
-  return drawingOf(chains, mmPerUnit, ignored);
+  return drawingOf(list.chains, mmPerUnit, ignored);
 }
