@@ -169,6 +169,7 @@ describe('files beside the job', () => {
       'no-file',
       'path',
     ],
+    ['a folder’s name', { shape: 'mesh', path: '.', unit: 'mm', as: 'part' }, 'no-file', 'path'],
     ['no file at all', { shape: 'mesh', unit: 'mm', as: 'part' }, 'file-not-read', 'path'],
   ])('%s is told at its field', (_, part, code, field) => {
     const { status, stderr } = planIn({ parts: [part] });

@@ -24,8 +24,12 @@ function filesBeside(jobPath: string): FileSource {
     const found = (isAbsolute(path) ? [path] : folders.map((folder) => resolve(folder, path))).find(
       existsSync,
     );
-    if (found === undefined) throw new InputError('no-file', path);
-    return readFileSync(found);
+    try {
+      if (found !== undefined) return readFileSync(found);
+    } catch {
+      // A folder, or a file that this person may not read.
+    }
+    throw new InputError('no-file', path);
   };
   return { bytes, text: (path) => new TextDecoder().decode(bytes(path)) };
 }

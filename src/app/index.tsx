@@ -1,7 +1,13 @@
 import { useRouter } from 'expo-router';
+import { useWays } from '@/features/keeping/useWays';
 import { QuickMixScreen } from '@/features/quick/QuickMixScreen';
 
 export default function QuickMixRoute() {
   const router = useRouter();
-  return <QuickMixScreen onAddResin={() => router.push('/shelf/new')} />;
+  const { here } = useWays('/');
+  return (
+    <QuickMixScreen
+      onAddResin={() => router.push({ pathname: '/shelf/[id]', params: { id: 'new', ...here } })}
+    />
+  );
 }

@@ -14,11 +14,13 @@ interface Running {
 
 function start(): Running {
   const thread = new Worker(new URL('./files.worker', import.meta.url));
-  let reject: (reason: Stopped) => void = () => undefined;
+  let reject: (reason: Error) => void = () => undefined;
   const stopped = new Promise<never>((_, no) => {
     reject = no;
   });
   stopped.catch(() => undefined);
+  // Out of memory, mostly: the thread is gone, and what it was asked is not answered.
+  thread.addEventListener('error', () => reject(new InputError('reader-broke-off', undefined)));
   return {
     thread,
     remote: wrap<FilesWorker>(thread),
@@ -31,6 +33,9 @@ function start(): Running {
 }
 
 class Stopped extends Error {}
+
+/** A reader that comes no further for so long is stopped, ms. */
+const stillMs = 60_000;
 
 /** Work on a file that goes on in a worker: how far it is, what went wrong, and a way to stop it. */
 export interface FileWork {
@@ -64,14 +69,28 @@ export function useFiles(): FileWork {
     const { remote, stopped } = running.current;
     setProblem(undefined);
     setProgress(0);
+    let watch: ReturnType<typeof setTimeout> | undefined;
+    const wait = (): void => {
+      clearTimeout(watch);
+      watch = setTimeout(() => {
+        stop();
+        setProblem(new InputError('reader-too-slow', undefined, { seconds: stillMs / 1000 }));
+      }, stillMs);
+    };
+    const onProgress = (share: number): void => {
+      wait();
+      setProgress(share);
+    };
     try {
-      const answer = await Promise.race([work(remote, proxy(setProgress)), stopped]);
+      wait();
+      const answer = await Promise.race([work(remote, proxy(onProgress)), stopped]);
       return heard(answer);
     } catch (error) {
       if (error instanceof InputError) setProblem(error);
       else if (!(error instanceof Stopped)) throw error;
       return undefined;
     } finally {
+      clearTimeout(watch);
       setProgress(undefined);
     }
   }

@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useOpen } from '@/data/hooks/useOpenRecord';
 import { moulds } from '@/data/kinds/kinds';
+import { useWays } from '@/features/keeping/useWays';
 import { MouldScreen } from '@/features/moulds/MouldScreen';
 import { NotFound } from '@/ui/frame/NotFound';
 
@@ -9,16 +10,17 @@ const newMould = 'new';
 
 export default function MouldRoute() {
   const router = useRouter();
+  const { here, back } = useWays('/moulds');
   const { id } = useLocalSearchParams<{ id: string }>();
   const open = useOpen(moulds, id);
   const ways = {
-    onDone: () => (router.canGoBack() ? router.back() : router.navigate('/moulds')),
+    onDone: back,
     onOpenJob: (job: string) =>
-      router.navigate({ pathname: '/jobs/[id]/measure', params: { id: job } }),
+      router.navigate({ pathname: '/jobs/[id]/measure', params: { id: job, ...here } }),
   };
   if (open === 'loading') return null;
   const of = moulds.collection.key(id === newMould ? '' : id);
   if (id === newMould) return <MouldScreen of={of} {...ways} />;
-  if (open === 'missing') return <NotFound onBack={() => router.navigate('/moulds')} />;
+  if (open === 'missing') return <NotFound onBack={back} />;
   return <MouldScreen key={id} of={of} {...open} {...ways} />;
 }

@@ -1,10 +1,11 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { InputError } from '@/core/problem';
 import type { Resin } from '@/core/resin/resinSchema';
 import { cardOfLink } from '@/data/files/cardLinks';
 import { useOpen } from '@/data/hooks/useOpenRecord';
 import { resins } from '@/data/kinds/kinds';
+import { useWays } from '@/features/keeping/useWays';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
 import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';
 import { NotFound } from '@/ui/frame/NotFound';
@@ -23,25 +24,22 @@ function sharedCard(): Resin | InputError | undefined {
 }
 
 export default function ResinRoute() {
-  const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
   const isNew = id === newCard;
   const open = useOpen(resins, id);
   const [shared] = useState(sharedCard);
-  const toShelf = (): void => router.navigate('/shelf');
-  const done = (): void => (router.canGoBack() ? router.back() : toShelf());
+  const { back } = useWays('/shelf');
   if (open === 'loading') return null;
   if (isNew) {
-    if (shared instanceof InputError)
-      return <SharedCardProblem problem={shared} onBack={toShelf} />;
+    if (shared instanceof InputError) return <SharedCardProblem problem={shared} onBack={back} />;
     return (
       <ResinCardScreen
         of={resins.collection.key('')}
         {...(shared === undefined ? {} : { shared })}
-        onDone={done}
+        onDone={back}
       />
     );
   }
-  if (open === 'missing') return <NotFound onBack={toShelf} />;
-  return <ResinCardScreen key={id} of={resins.collection.key(id)} {...open} onDone={done} />;
+  if (open === 'missing') return <NotFound onBack={back} />;
+  return <ResinCardScreen key={id} of={resins.collection.key(id)} {...open} onDone={back} />;
 }

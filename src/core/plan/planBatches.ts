@@ -1,3 +1,4 @@
+import { InputError } from '../problem';
 import type { JobPour } from '../job/jobPour';
 import { amountsOf } from '../mix/amounts';
 import { splitIntoBatches, type BatchLimits, type Split } from '../mix/batches';
@@ -19,6 +20,9 @@ export interface MixedLayer {
   readonly pouredMl: number;
   readonly split: Split;
 }
+
+/** More colours in more layers than this nobody mixes. */
+const mostMixes = 1000;
 
 /** Everything from one mix, coloured after it is divided: no colour has fillers of its own, so all have the same. */
 function asOne(mixtures: readonly Mixture[], pouredMl: readonly number[]): Mixture {
@@ -42,7 +46,7 @@ export const fillersIn = (fillers: readonly MixedFiller[], mixedMl: number): Fil
 
 /**
  * What is mixed when: layer by layer, colour by colour; as shares of one mix where the person works that way.
- * @throws InputError those of `splitIntoBatches`
+ * @throws InputError `too-many-mixes`, those of `splitIntoBatches`
  */
 export function mixLayers(
   mixtures: readonly Mixture[],
@@ -51,6 +55,14 @@ export function mixLayers(
   oneBatch: boolean,
 ): readonly MixedLayer[] {
   const mixed = oneBatch ? [asOne(mixtures, pouredMl)] : mixtures;
+  const count = mixed.reduce(
+    (sum, { pouredMlByLayer }) => sum + pouredMlByLayer.filter((ml) => ml > 0).length,
+    0,
+  );
+  if (count > mostMixes) {
+    const data = { layers: pouredMl.length, colours: mixed.length, count, most: mostMixes };
+    throw new InputError('too-many-mixes', count, data, 'portions');
+  }
   return pouredMl.flatMap((_, layer) =>
     mixed.flatMap((mixture): MixedLayer[] => {
       const needMl = mixture.pouredMlByLayer[layer] ?? 0;

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import example from '../../../docs/formats/drawer-tray.job.json';
 import { checkJob } from '../job/readJob';
 import { InputError } from '../problem';

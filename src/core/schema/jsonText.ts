@@ -1,16 +1,22 @@
 import { InputError } from '../problem';
 
-/** Deeper than this nothing of ours is nested. */
-const deepest = 40;
-/** More things than this are in no list of ours; points and heights, which are plain numbers, are limited where they are read. */
-const mostThings = 10_000;
+/** How much a text in JSON may hold. */
+export interface JsonLimits {
+  /** Deeper than this nothing is nested. */
+  readonly deepest: number;
+  /** More things than this are in no list; points and heights, which are plain numbers, are limited where they are read. */
+  readonly mostThings: number;
+}
+
+/** Of a job, a card, a record: anything that is one thing. */
+const usualLimits: JsonLimits = { deepest: 40, mostThings: 10_000 };
 const mostNumbers = 2_000_000;
 
 /** Keys that every object has already: as keys of a file they would stand for something else. */
 const isReserved = (key: string): boolean => key in Object.prototype;
 
 /** How many entries a list may have: it is asked before anything looks at each of them. */
-const mostOf = (list: readonly unknown[]): number =>
+const mostOf = (list: readonly unknown[], { mostThings }: JsonLimits): number =>
   typeof list[0] === 'object' && list[0] !== null && !Array.isArray(list[0])
     ? mostThings
     : mostNumbers;
@@ -19,7 +25,8 @@ const mostOf = (list: readonly unknown[]): number =>
  * Refuses what no form of ours can make and what would take its readers too long or too deep.
  * @throws InputError `json-too-deep`, `json-too-many`, `json-reserved-key`
  */
-function guardJson(value: unknown): void {
+function guardJson(value: unknown, limits: JsonLimits): void {
+  const { deepest } = limits;
   const open: { readonly value: unknown; readonly key: string; readonly depth: number }[] = [
     { value, key: '', depth: 0 },
   ];
@@ -28,7 +35,7 @@ function guardJson(value: unknown): void {
     if (typeof at !== 'object' || at === null) continue;
     if (depth > deepest) throw new InputError('json-too-deep', key, { most: deepest });
     if (Array.isArray(at)) {
-      const most = mostOf(at);
+      const most = mostOf(at, limits);
       if (at.length > most) {
         throw new InputError('json-too-many', undefined, { key, count: at.length, most });
       }
@@ -48,13 +55,13 @@ function guardJson(value: unknown): void {
  * What a text in JSON says; a byte-order mark before it is no part of it.
  * @throws InputError `not-json`, `json-too-deep`, `json-too-many`, `json-reserved-key`
  */
-export function jsonOf(text: string): unknown {
+export function jsonOf(text: string, limits = usualLimits): unknown {
   let value: unknown;
   try {
     value = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch {
     throw new InputError('not-json', text.slice(0, 40));
   }
-  guardJson(value);
+  guardJson(value, limits);
   return value;
 }

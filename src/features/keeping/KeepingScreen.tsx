@@ -2,6 +2,8 @@ import { StyleSheet, View } from 'react-native';
 import { useAllKept, useAside, useSaveState } from '../../data/hooks/queries';
 import { kinds } from '../../data/kinds/kinds';
 import { useStartOver } from '../../data/hooks/useStart';
+import { usePersistence, type Persistence } from '../../data/hooks/usePersistence';
+import { OpenEverything } from './OpenEverything';
 import { download } from '../../data/files/download';
 import { useStore } from '../../data/hooks/DataProvider';
 import { everythingText, saveUnreadable } from '../../data/files/everything';
@@ -11,6 +13,13 @@ import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+
+const persistenceWords: Readonly<Record<Persistence, string>> = {
+  kept: 'This browser has promised to keep it, even when the device runs full.',
+  'not-promised':
+    'This browser has not promised to keep it: it may clear it when the device runs full. Save it as a file now and then.',
+  unknown: 'This browser does not say whether it keeps it. Save it as a file now and then.',
+};
 
 const inOneList = new Intl.ListFormat('en-GB');
 
@@ -22,6 +31,7 @@ export function KeepingScreen() {
   const store = useStore();
   const startOver = useStartOver();
   const notice = useNotice();
+  const persistence = usePersistence();
   const unreadable = [
     ...all.flatMap(({ read }) => read?.unreadable ?? []),
     // Those that had to make room for something that can be read.
@@ -62,6 +72,8 @@ export function KeepingScreen() {
             }
           />
         </View>
+        {persistence !== undefined && <Words>{persistenceWords[persistence]}</Words>}
+        <OpenEverything />
       </Panel>
       {unreadable.length > 0 && (
         <Panel title="Not readable">

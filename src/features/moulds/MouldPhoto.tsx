@@ -1,9 +1,9 @@
 import { getDocumentAsync } from 'expo-document-picker';
-import { useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { cardPhotoPx, reducePhoto } from '../../data/files/reducePhoto';
+import { useAttempt } from '../../data/hooks/useAttempt';
 import { ActionButton } from '../../ui/ActionButton';
-import { Words } from '../../ui/text/Words';
+import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space } from '../../ui/theme/tokens';
 
@@ -15,19 +15,13 @@ interface MouldPhotoProps {
 /** A photo of the mould, from a file or the camera, made small and kept with its card. */
 export function MouldPhoto({ photo, onChange }: MouldPhotoProps) {
   const colours = useColours();
-  const [refused, setRefused] = useState(false);
+  const taking = useAttempt();
 
   async function choose(): Promise<void> {
     const chosen = await getDocumentAsync({ type: 'image/*', base64: false });
     const file = chosen.assets?.[0]?.file;
     if (file === undefined) return;
-    try {
-      onChange((await reducePhoto(file, cardPhotoPx)).picture);
-      setRefused(false);
-    } catch (error) {
-      if (!(error instanceof DOMException)) throw error;
-      setRefused(true);
-    }
+    await taking.attempt(async () => onChange((await reducePhoto(file, cardPhotoPx)).picture));
   }
 
   return (
@@ -54,11 +48,7 @@ export function MouldPhoto({ photo, onChange }: MouldPhotoProps) {
           />
         )}
       </View>
-      {refused && (
-        <Words colour="stop" role="alert">
-          This picture cannot be read. Choose a JPEG or PNG.
-        </Words>
-      )}
+      <FileProblem problem={taking.problem} />
     </View>
   );
 }

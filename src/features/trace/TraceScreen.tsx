@@ -1,3 +1,5 @@
+import { InputError } from '../../core/problem';
+import { sayProblem } from '../../words/problems';
 import { getDocumentAsync } from 'expo-document-picker';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -42,8 +44,8 @@ export function TraceScreen({ place, onBack }: TraceScreenProps) {
     try {
       await keep(await reducePhoto(file, tracedPhotoPx));
     } catch (error) {
-      if (!(error instanceof DOMException)) throw error;
-      notice({ text: 'This picture cannot be read. Choose a JPEG or PNG.' });
+      if (!(error instanceof InputError)) throw error;
+      notice({ text: sayProblem(error) });
       return;
     }
     if (scale.by === 'grid') {

@@ -52,6 +52,13 @@ export const fileProblems: ProblemSentences<FileProblems> = {
   'zip-too-large': (data) =>
     `It would unpack to more than ${String(data.mostBytes / 1e6)} MB, so it was left packed. Reduce the mesh.`,
   '3mf-bad': (data) => `A ${data.what} in the package is broken. Export it again.`,
+  'picture-not-read': () => 'This picture cannot be read. Choose a JPEG or PNG.',
+  'picture-too-narrow': (data) =>
+    `This picture is ${data.widthPx} × ${data.heightPx} points; there is nothing to see in it. Choose another.`,
+  'reader-too-slow': (data) =>
+    `Reading this file came no further for ${data.seconds} s and was stopped. Simplify it where it was made, or leave parts out.`,
+  'reader-broke-off': () =>
+    'Reading this file broke off: it is too much for this device. Simplify it where it was made, or leave parts out.',
   'not-json': () =>
     'This file is not JSON, so it is not a Nipperkin file. Choose one that Nipperkin exported.',
   'json-too-deep': (data) =>

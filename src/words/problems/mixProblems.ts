@@ -9,6 +9,9 @@ export const mixProblems: ProblemSentences<MixProblems> = {
   'container-too-small': (data) =>
     `This container would take ${data.count} batches; ${data.most} is the most. ` +
     `It holds ${sayMl(data.limitMl)} of ${sayMl(data.needMl)}. Choose a larger one.`,
+  'too-many-mixes': (data) =>
+    `${data.colours} colours in ${data.layers} layers would be mixed ${data.count} times; ${data.most} is the most. ` +
+    'Take fewer of one of them, or colour one mix after it is divided.',
   'pot-life-too-short': (data) =>
     `It is pourable for ${sayTime(data.potLifeMin)} in this room, and stirring takes ${sayTime(data.stirMin)}. ` +
     'Take a slower hardener, a cooler room, or a shorter stir if the maker allows it.',

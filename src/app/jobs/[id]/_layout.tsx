@@ -11,6 +11,7 @@ import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
 import { useOpenJobRecord } from '@/data/hooks/useOpenRecord';
 import { Mishap } from '@/features/keeping/Mishap';
 import { JobFrame } from '@/features/job/JobFrame';
+import { useWays } from '@/features/keeping/useWays';
 import { stepAt, type JobStep } from '@/features/job/steps';
 import { NotFound } from '@/ui/frame/NotFound';
 
@@ -19,26 +20,30 @@ export default function JobLayout() {
   const path = usePathname();
   const { id } = useLocalSearchParams<{ id: string }>();
   // It is of the step's own address, which the frame round it does not hear of by itself.
-  const { pour } = useGlobalSearchParams<{ pour?: string }>();
+  const { pour, from } = useGlobalSearchParams<{ pour?: string; from?: string }>();
+  const { back, here } = useWays('/jobs');
   /** Counted from 1 in the address, as people count. */
   const pourIndex = Math.max(0, (Number(pour) || 1) - 1);
   const open = useOpenJobRecord(id);
   const step = stepAt(path)?.value;
-  const toList = useCallback((): void => router.navigate('/jobs'), [router]);
   const toStep = useCallback(
     (next: JobStep): void =>
       router.navigate({
         pathname: `/jobs/[id]/${next}`,
-        params: { id, ...(pour === undefined ? {} : { pour }) },
+        params: {
+          id,
+          ...(pour === undefined ? {} : { pour }),
+          ...(from === undefined ? {} : { from }),
+        },
       }),
-    [router, id, pour],
+    [router, id, pour, from],
   );
   const toPour = useCallback(
     (index: number): void => router.setParams({ pour: String(index + 1) }),
     [router],
   );
   if (open === 'loading') return null;
-  if (open === 'missing') return <NotFound onBack={toList} />;
+  if (open === 'missing') return <NotFound onBack={back} />;
   return (
     <JobDraftProvider key={id} {...open} pourIndex={pourIndex}>
       {step === undefined ? (
@@ -48,8 +53,8 @@ export default function JobLayout() {
           step={step}
           onStep={toStep}
           onPour={toPour}
-          onBack={toList}
-          onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id } })}
+          onBack={back}
+          onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id, ...here } })}
         >
           <Navigator>
             <Mishap>

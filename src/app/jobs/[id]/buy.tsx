@@ -1,11 +1,13 @@
 import { useRouter } from 'expo-router';
 import { BuyStep } from '@/features/buying/BuyStep';
+import { useWays } from '@/features/keeping/useWays';
 
 export default function BuyRoute() {
   const router = useRouter();
+  const { here } = useWays('/jobs');
   return (
     <BuyStep
-      onCard={(id) => router.push({ pathname: '/shelf/[id]', params: { id } })}
+      onCard={(id) => router.push({ pathname: '/shelf/[id]', params: { id, ...here } })}
       onAllJobs={() => router.navigate('/buying')}
     />
   );

@@ -1,13 +1,15 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useWays } from '@/features/keeping/useWays';
 import { CompareScreen } from '@/features/resin/CompareScreen';
 
 export default function ChooseRoute() {
   const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
+  const { here, back } = useWays({ pathname: '/jobs/[id]/resin', params: { id } });
   return (
     <CompareScreen
-      onBack={() => router.navigate({ pathname: '/jobs/[id]/resin', params: { id } })}
-      onAddResin={() => router.push('/shelf/new')}
+      onBack={back}
+      onAddResin={() => router.push({ pathname: '/shelf/[id]', params: { id: 'new', ...here } })}
     />
   );
 }

@@ -1,13 +1,15 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useWays } from '@/features/keeping/useWays';
 import { ResinStep } from '@/features/resin/ResinStep';
 
 export default function ResinRoute() {
   const router = useRouter();
+  const { here } = useWays('/jobs');
   const { id } = useLocalSearchParams<{ id: string }>();
   return (
     <ResinStep
-      onAddResin={() => router.push('/shelf/new')}
-      onCompare={() => router.push({ pathname: '/jobs/[id]/choose', params: { id } })}
+      onAddResin={() => router.push({ pathname: '/shelf/[id]', params: { id: 'new', ...here } })}
+      onCompare={() => router.push({ pathname: '/jobs/[id]/choose', params: { id, ...here } })}
     />
   );
 }

@@ -1,15 +1,14 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
+import { useWays } from '@/features/keeping/useWays';
 import { MixingSheetScreen } from '@/features/mix/MixingSheetScreen';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 
 export default function SheetRoute() {
-  const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
+  const { back } = useWays({ pathname: '/jobs/[id]/mix', params: { id } });
   return (
     <ThemeProvider asPaper>
-      <MixingSheetScreen
-        onBack={() => router.navigate({ pathname: '/jobs/[id]/mix', params: { id } })}
-      />
+      <MixingSheetScreen onBack={back} />
     </ThemeProvider>
   );
 }

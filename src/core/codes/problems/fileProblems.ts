@@ -30,6 +30,10 @@ export interface FileProblems {
   'not-3mf': Nothing;
   'zip-too-large': { readonly mostBytes: number };
   '3mf-bad': { readonly what: string };
+  'picture-not-read': Nothing;
+  'picture-too-narrow': { readonly widthPx: number; readonly heightPx: number };
+  'reader-too-slow': { readonly seconds: number };
+  'reader-broke-off': Nothing;
   'not-json': Nothing;
   'json-too-deep': { readonly most: number };
   'json-too-many': { readonly key: string; readonly count: number; readonly most: number };

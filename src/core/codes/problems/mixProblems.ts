@@ -8,6 +8,12 @@ export interface MixProblems {
     readonly count: number;
     readonly most: number;
   };
+  'too-many-mixes': {
+    readonly layers: number;
+    readonly colours: number;
+    readonly count: number;
+    readonly most: number;
+  };
   'pot-life-too-short': { readonly potLifeMin: number; readonly stirMin: number };
   'least-over-limit': {
     readonly leastMl: number;

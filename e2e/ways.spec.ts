@@ -1,0 +1,66 @@
+import type { Page } from '@playwright/test';
+import { expect, test, type } from './app';
+
+const press = (page: Page, name: string | RegExp) =>
+  page.getByRole('button', { name }).first().tap();
+const link = (page: Page, name: string | RegExp) => page.getByRole('link', { name }).first().tap();
+
+/** Where one starts, what leads away from there, and what of the address is the same after the way back. */
+const ways: readonly (readonly [string, string, (page: Page) => Promise<void>])[] = [
+  ['/jobs', 'a job', (page) => link(page, 'Open Drawer tray')],
+  ['/shelf', 'a card', (page) => link(page, 'Open Slow clear')],
+  ['/shelf', 'a new card', (page) => press(page, 'Add a resin')],
+  ['/moulds', 'a mould', (page) => link(page, /^Open /)],
+  ['/moulds', 'a new mould', (page) => press(page, 'Add a mould')],
+  ['/jobs/demo-drawer-tray/resin', 'a new card', (page) => press(page, 'Add a resin')],
+  ['/jobs/demo-drawer-tray/resin', 'comparing', (page) => press(page, /Compare/)],
+  ['/jobs/demo-chart-table/resin?pour=2', 'comparing', (page) => press(page, /Compare/)],
+  ['/jobs/demo-drawer-tray/mix', 'the sheet', (page) => press(page, /[Ss]heet/)],
+  ['/jobs/demo-chart-table/mix?pour=2', 'the sheet', (page) => press(page, /[Ss]heet/)],
+  ['/jobs/demo-drawer-tray/buy', 'a card', (page) => press(page, /^Kits and lots/)],
+];
+
+for (const [start, to, go] of ways) {
+  test(`from ${start} to ${to}, and back there, also after a reload`, async ({ page }) => {
+    for (const reloads of [false, true]) {
+      await page.goto(start);
+      await expect(page.getByRole('main')).toBeVisible();
+      await go(page);
+      await expect(page).not.toHaveURL(start);
+      if (reloads) await page.reload();
+      await page.getByRole('button', { name: 'Back' }).first().tap();
+      await expect(page).toHaveURL(start);
+    }
+  });
+}
+
+test('a new resin that is saved from within a job leads back to that step of it', async ({
+  page,
+}) => {
+  const start = '/jobs/demo-drawer-tray/resin';
+  await page.goto(start);
+  await press(page, 'Add a resin');
+  await type(page.getByLabel('Name', { exact: true }), 'From the job');
+  await type(page.getByLabel('Parts of A (resin)'), '2');
+  await type(page.getByLabel('Parts of B (hardener)'), '1');
+  await type(page.getByLabel('Density of A'), '1.10');
+  await type(page.getByLabel('Density of B'), '0.96');
+  await press(page, 'Put it on the shelf');
+  await expect(page).toHaveURL(start);
+  await expect(page.getByRole('radio', { name: /^From the job/ })).toBeVisible();
+});
+
+test('a mould poured in a new job leads back to the mould, and from there to the list', async ({
+  page,
+}) => {
+  await page.goto('/moulds');
+  await link(page, /^Open /);
+  const mould = new URL(page.url()).pathname;
+  await press(page, 'Pour it in a new job');
+  await expect(page.getByRole('tab', { name: 'Measure' })).toBeVisible();
+  await page.getByRole('tab', { name: 'Resin' }).tap();
+  await page.getByRole('button', { name: 'Back' }).tap();
+  await expect(page).toHaveURL(mould);
+  await page.getByRole('button', { name: 'Back' }).tap();
+  await expect(page).toHaveURL('/moulds');
+});
