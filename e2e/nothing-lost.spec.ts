@@ -31,6 +31,7 @@ test.describe('no blind write', () => {
       await expect(saved(page)).toBeVisible();
       await putText(page, 'settings/person', text);
       await page.goto('/jobs');
+      await expect(page.getByText('Some settings could not be read')).toBeVisible();
       await expect(page.getByRole('link', { name: 'Open My own tray' })).toBeVisible();
       await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toHaveCount(0);
       const stored = await storedTexts(page);

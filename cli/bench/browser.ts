@@ -5,25 +5,34 @@ import { chromiumPath, chromiumSwitches } from '../../scripts/chromium.mjs';
 
 const port = 4398;
 
-/** Serves the built app and opens a browser for as long as `work` takes. */
-export async function withBrowser<T>(
-  work: (browser: Browser, address: string) => Promise<T>,
-): Promise<T> {
+/** Serves the built app for as long as `work` takes. */
+export async function withServer<T>(work: (address: string) => Promise<T>): Promise<T> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
     env: { ...process.env, PORT: String(port) },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const [said] = (await once(server.stdout, 'data')) as [Buffer];
   const address = /http\S+/.exec(said.toString())?.[0] ?? '';
-  const executablePath = chromiumPath();
-  const browser = await chromium.launch({
-    ...(executablePath === undefined ? {} : { executablePath }),
-    args: chromiumSwitches,
-  });
   try {
-    return await work(browser, address);
+    return await work(address);
   } finally {
-    await browser.close();
     server.kill();
   }
 }
+
+/** Serves the built app and opens a browser for as long as `work` takes. */
+export const withBrowser = <T>(
+  work: (browser: Browser, address: string) => Promise<T>,
+): Promise<T> =>
+  withServer(async (address) => {
+    const executablePath = chromiumPath();
+    const browser = await chromium.launch({
+      ...(executablePath === undefined ? {} : { executablePath }),
+      args: chromiumSwitches,
+    });
+    try {
+      return await work(browser, address);
+    } finally {
+      await browser.close();
+    }
+  });

@@ -5,10 +5,12 @@ import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
 import { benchPlan } from './plan';
+import { measureReliability } from './reliability/reliability';
 import { benchTrace } from './trace';
 
 /** Prints one line of JSON for each figure: name, median, unit, runs. */
 async function main(): Promise<void> {
+  if (process.argv.includes('--reliability')) return measureReliability();
   const figures = [
     benchPlan(),
     ...benchAmounts(),

@@ -1,13 +1,14 @@
 import { useFonts } from 'expo-font';
 import { Navigator, Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
+import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFirstStart } from '@/data/hooks/useStart';
 import { KeptData } from '@/features/keeping/KeptData';
 import { Mishap } from '@/features/keeping/Mishap';
 import { NotRead } from '@/features/keeping/NotRead';
 import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
-import { NoticeProvider } from '@/ui/feedback/NoticeProvider';
+import { NoticeProvider, useNotice } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
 import { ShortcutSheet } from '@/ui/frame/ShortcutSheet';
 import { ThemeProvider } from '@/ui/ThemeProvider';
@@ -50,7 +51,12 @@ function Frame() {
   const wide = useWide();
   const path = usePathname();
   const router = useRouter();
-  const { start, tryAgain } = useFirstStart();
+  const { start, setAside, tryAgain } = useFirstStart();
+  const notice = useNotice();
+  useEffect(() => {
+    if (!setAside) return;
+    notice({ text: 'Some settings could not be read. They are set aside as they were: see Data.' });
+  }, [setAside, notice]);
   // Inside one job or one card the foot of the phone belongs to it.
   const deep = path.split('/').filter((part) => part !== '').length > 1;
   const bar = (wide || !deep) && (

@@ -97,6 +97,8 @@ export const resinSchema = object({
   )
   .test('ratio', (card, context) => {
     const { family, ratio, ratioByWeight, ratioByVolume } = card;
+    // A family that is none is told by itself.
+    if (!resinFamilies.includes(family)) return true;
     if (ratio !== undefined || familyOf(family).onePart) return true;
     if (ratioByWeight === undefined && ratioByVolume === undefined) {
       return refusal(context, 'missing', { example: '3 : 1' }, `${pathIn(context.path)}ratio`);

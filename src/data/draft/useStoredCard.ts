@@ -96,6 +96,8 @@ export function useStoredCard<
   // Another window's version: shown at once where nothing is typed, asked about where something is.
   useEffect(() => {
     if (record === undefined || sameVersion(record, base.current)) return;
+    // What was there before the last save may still be in hand.
+    if (record.revision < (base.current?.revision ?? 0)) return;
     if (isTyped) setOvertaken(true);
     else show(record);
   }, [record, isTyped, show]);

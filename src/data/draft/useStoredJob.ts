@@ -153,6 +153,8 @@ export function useStoredJob(
         return;
       }
       beside.written(changes);
+      // Theirs is behind mine now: where it is still in hand it is not shown any more.
+      passed.current.add(nameOfVersion(record));
       setBase(mine);
       setTypedDraft(draft);
       setSavedDraft(draft);

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Calibrator } from '../calibrating';
 import {
   salvagedSettings,
@@ -55,7 +55,12 @@ export type Start = 'reading' | 'ready' | 'unreadable';
  * is one at which the storage was read and holds nothing at all. Settings that cannot be read are set aside; nothing else is
  * touched.
  */
-export function useFirstStart(): { readonly start: Start; readonly tryAgain: () => void } {
+export function useFirstStart(): {
+  readonly start: Start;
+  /** Settings could not be read at this start and were set aside. */
+  readonly setAside: boolean;
+  readonly tryAgain: () => void;
+} {
   const settings = useReadSettings();
   const all = useAllKept();
   const store = useStore();
@@ -66,6 +71,7 @@ export function useFirstStart(): { readonly start: Start; readonly tryAgain: () 
   // A person whose data does not come just now is no newcomer.
   const startsEmpty = because !== undefined || wantsEmpty();
   const begun = useRef(false);
+  const [setAside, setSetAside] = useState(false);
   // Until the cards are read a job would look as if its cards were gone.
   const isRead = all.every(({ read }) => read !== undefined);
   const hasFailed = all.some(({ failed }) => failed);
@@ -79,8 +85,10 @@ export function useFirstStart(): { readonly start: Start; readonly tryAgain: () 
       const [damaged] = unreadable ?? [];
       // Kinds of record that this version does not know count too.
       const isEmpty = (await store.read('')).size === 0;
-      if (damaged !== undefined) await commit(mended(damaged));
-      else if (isEmpty && !startsEmpty) await commit(await demoChanges(() => false, calibrate));
+      if (damaged !== undefined) {
+        await commit(mended(damaged));
+        setSetAside(true);
+      } else if (isEmpty && !startsEmpty) await commit(await demoChanges(() => false, calibrate));
       else await commit([settingsPatch({})]);
     };
     first().catch((error: unknown) => {
@@ -91,6 +99,7 @@ export function useFirstStart(): { readonly start: Start; readonly tryAgain: () 
   }, [isRead, isSet, unreadable, startsEmpty, store, client, commit, calibrate]);
   return {
     start: isRead && isSet ? 'ready' : hasFailed ? 'unreadable' : 'reading',
+    setAside,
     tryAgain: () => void client.invalidateQueries(),
   };
 }

@@ -54,7 +54,7 @@ function WhatNow({
     else setInVain(true);
   }
   return (
-    <View role="main" style={styles.mishap}>
+    <View style={styles.mishap}>
       <Words heading={1} size="title" weight="bold">
         {notFetched ? 'This part could not be fetched' : 'This cannot be shown'}
       </Words>

@@ -10,6 +10,7 @@ import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { Screen } from '../../ui/frame/Screen';
 import { SignButton } from '../../ui/SignButton';
+import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
 import { ScaleFields } from './ScaleFields';
@@ -30,7 +31,7 @@ interface TraceScreenProps {
 
 /** An outline traced on a photo or a grid, full screen. What is set is kept as it is set. */
 export function TraceScreen({ place, onBack }: TraceScreenProps) {
-  const { history, dispatch, photo, keep } = useKeptTrace(place);
+  const { history, dispatch, photo, isPhotoMissing, keep } = useKeptTrace(place);
   const notice = useNotice();
   const { now, past, future, moving } = history;
   const { trace, scale } = now;
@@ -61,6 +62,13 @@ export function TraceScreen({ place, onBack }: TraceScreenProps) {
       title="Trace the outline"
       onBack={onBack}
       fills
+      notice={
+        isPhotoMissing && (
+          <Words size="small" colour="stop" role="alert" style={styles.missing}>
+            The photo that this was traced on is not here, or cannot be read. What is traced stays.
+          </Words>
+        )
+      }
       foot={
         <>
           <SignButton
@@ -140,6 +148,7 @@ export function TraceScreen({ place, onBack }: TraceScreenProps) {
 }
 
 const styles = StyleSheet.create({
+  missing: { padding: space.small, paddingHorizontal: space.large },
   all: { flex: 1 },
   // On a wide screen the tools stand at the right of the picture.
   beside: { flexDirection: 'row' },

@@ -18,6 +18,8 @@ interface KeptTrace {
   readonly history: TraceHistory;
   readonly dispatch: (action: TraceAction) => void;
   readonly photo: Photo | undefined;
+  /** There was a photo, and it is not here or cannot be read. */
+  readonly isPhotoMissing: boolean;
   /** Another photo to trace on. */
   readonly keep: (photo: ReducedPhoto) => Promise<void>;
 }
@@ -60,6 +62,7 @@ export function useKeptTrace(place: TracePlace): KeptTrace {
     history,
     dispatch,
     photo: photo.data ?? undefined,
+    isPhotoMissing: photoId !== undefined && photo.data === null,
     keep: async (reduced) => setPhotoId(await keepPhoto(reduced)),
   };
 }
