@@ -3,7 +3,6 @@ import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { baseOf, type TypedDraft } from '../drafts/useTypedDraft';
 import { useAutosave } from '../hooks/useAutosave';
 import type { CardActions } from '../hooks/useCardActions';
-import { useCommit } from '../hooks/useCommit';
 import { StaleWriteError } from '../store/staleWriteError';
 import { sameVersion, type StoredRecord } from '../store/versions';
 
@@ -46,7 +45,6 @@ export function useStoredCard<
   actions,
   draftOf,
 }: StoredCardProps<Draft, Card, R>): StoredCard<Card, R> {
-  const commit = useCommit();
   const { found } = beside;
   /** The stored state that a save builds on. */
   const base = useRef(record);
@@ -102,53 +100,43 @@ export function useStoredCard<
     else show(record);
   }, [record, isTyped, show]);
 
-  /** Takes the draft away by itself; another window's going on with it is left alone. */
-  async function dropDraft(): Promise<void> {
+  async function save(card: Card): Promise<R | undefined> {
     autosave.drop();
+    await new Promise<void>(autosave.whenDone);
     const removal = beside.removal();
+    const before = base.current ?? record;
     try {
-      await commit(removal);
+      const saved = gone
+        ? await actions.bringBack(card, before, removal)
+        : await actions.save(card, before, removal);
       beside.written(removal);
+      base.current = saved;
+      setTyped(false);
+      setOvertaken(false);
+      return saved;
     } catch (error) {
       if (!(error instanceof StaleWriteError)) throw error;
-      beside.letGo();
+      if (removal.some(({ key }) => key === error.key)) {
+        // Only the draft has gone on elsewhere: the card itself can be saved.
+        beside.letGo();
+        return save(card);
+      }
+      setOvertaken(true);
+      return undefined;
     }
   }
 
   return {
     conflict: gone ? 'deleted' : isOvertaken ? 'changed' : undefined,
     isTyped,
-    async save(card) {
-      autosave.drop();
-      await new Promise<void>(autosave.whenDone);
-      const removal = beside.removal();
-      const before = base.current ?? record;
-      try {
-        const saved = gone
-          ? await actions.bringBack(card, before, removal)
-          : await actions.save(card, before, removal);
-        beside.written(removal);
-        base.current = saved;
-        setTyped(false);
-        setOvertaken(false);
-        return saved;
-      } catch (error) {
-        if (!(error instanceof StaleWriteError)) throw error;
-        if (removal.some(({ key }) => key === error.key)) {
-          // Only the draft has gone on elsewhere: the card itself can be saved.
-          beside.letGo();
-          return this.save(card);
-        }
-        setOvertaken(true);
-        return undefined;
-      }
-    },
+    save,
     keepMine() {
       if (record !== undefined) base.current = record;
       setOvertaken(false);
     },
     async startAfresh() {
-      await dropDraft();
+      autosave.drop();
+      await beside.drop();
       show(record);
     },
   };

@@ -94,13 +94,8 @@ export function useStoredJob(
 
   // What is beside the record and is the same is no other version.
   useEffect(() => {
-    if (found === undefined || wasOvertaken) return;
-    const removal = beside.removal();
-    void commit(removal).then(
-      () => beside.written(removal),
-      () => beside.letGo(),
-    );
-  }, [found, wasOvertaken, beside, commit]);
+    if (found !== undefined && !wasOvertaken) void beside.drop();
+  }, [found, wasOvertaken, beside]);
 
   useEffect(() => {
     const isOther =
@@ -162,15 +157,8 @@ export function useStoredJob(
     },
     async dropMine() {
       autosave.drop();
-      const removal = beside.removal();
       setConflict(false);
-      try {
-        await commit(removal);
-        beside.written(removal);
-      } catch (error) {
-        if (!(error instanceof StaleWriteError)) throw error;
-        beside.letGo();
-      }
+      await beside.drop();
     },
   };
 }

@@ -3,7 +3,9 @@ import type { DraftRecord } from '../records/draftRecord';
 import { draftCollection, draftRecordOf } from '../repositories';
 import type { Change, Write } from '../store/changes';
 import type { StoredRecord, Version } from '../store/versions';
+import { StaleWriteError } from '../store/staleWriteError';
 import { useDrafts } from '../hooks/queries';
+import { useCommit } from '../hooks/useCommit';
 
 /** What is typed, for as long as nothing else keeps it. */
 export interface TypedDraft {
@@ -19,14 +21,15 @@ export interface TypedDraft {
   readonly written: (changes: readonly Change[]) => void;
   /** Another window has changed or taken away this draft: the next one is of its own. */
   readonly letGo: () => void;
+  /** Takes the draft away by itself; where another window goes on with it, it is left to that. */
+  readonly drop: () => Promise<void>;
   /** Goes on with a draft that was made of what is typed here. */
   readonly goOnWith: (draft: DraftRecord) => void;
 }
 
-const versionOf = (record: StoredRecord | undefined): Version | null =>
+/** The state on which typing begins. */
+export const baseOf = (record: StoredRecord | undefined): Version | null =>
   record === undefined ? null : { revision: record.revision, stamp: record.stamp };
-
-export { versionOf as baseOf };
 
 /**
  * @param of key of the record that is typed at; with an empty id for one that is not kept yet
@@ -37,10 +40,21 @@ export function useTypedDraft(of: string, resumes = true): TypedDraft {
   const [found] = useState(() =>
     resumes ? drafts?.records.find((draft) => draft.of === of) : undefined,
   );
+  const commit = useCommit();
   const current = useRef(found);
   return useMemo(
     () => ({
       found,
+      async drop() {
+        const before = current.current;
+        current.current = undefined;
+        if (before === undefined) return;
+        try {
+          await commit([draftCollection.removal(before)]);
+        } catch (error) {
+          if (!(error instanceof StaleWriteError)) throw error;
+        }
+      },
       isKept: () => current.current !== undefined,
       writing(values, name, base) {
         const before = current.current;
@@ -64,6 +78,6 @@ export function useTypedDraft(of: string, resumes = true): TypedDraft {
         current.current = draft;
       },
     }),
-    [found, of],
+    [found, of, commit],
   );
 }

@@ -4,15 +4,15 @@ import { kinds } from '../../data/kinds/kinds';
 import { useStartOver } from '../../data/hooks/useStart';
 import { usePersistence, type Persistence } from '../../data/hooks/usePersistence';
 import { OpenEverything } from './OpenEverything';
-import { download } from '../../data/files/download';
 import { useStore } from '../../data/hooks/DataProvider';
-import { everythingText, saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/everything';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { SaveEverything } from './SaveEverything';
 
 const persistenceWords: Readonly<Record<Persistence, string>> = {
   kept: 'This browser has promised to keep it, even when the device runs full.',
@@ -64,13 +64,7 @@ export function KeepingScreen() {
           </Words>
         )}
         <View style={styles.row}>
-          <ActionButton
-            icon="download"
-            label="Save everything as a file"
-            onPress={() =>
-              void (async () => download('nipperkin-data.json', await everythingText(store)))()
-            }
-          />
+          <SaveEverything store={store} label="Save everything as a file" />
         </View>
         {persistence !== undefined && <Words>{persistenceWords[persistence]}</Words>}
         <OpenEverything />

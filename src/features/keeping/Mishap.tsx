@@ -2,12 +2,11 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { browserStore } from '../../data/store/browserStore';
-import { everythingText } from '../../data/files/everything';
-import { download } from '../../data/files/download';
 import { ActionButton } from '../../ui/ActionButton';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { useAddress } from './useAddress';
+import { SaveEverything } from './SaveEverything';
 
 /** Whether a part of the app could not be fetched: the server has stopped, or a newer version took its place. */
 const isNotFetched = (error: unknown): boolean =>
@@ -65,13 +64,7 @@ function WhatNow({
       </Words>
       <View style={styles.row}>
         <ActionButton kind="main" label="Try again" onPress={() => void again()} />
-        <ActionButton
-          icon="download"
-          label="Save everything as a file"
-          onPress={() =>
-            void (async () => download('nipperkin-data.json', await everythingText(browserStore)))()
-          }
-        />
+        <SaveEverything store={browserStore} label="Save everything as a file" />
       </View>
     </View>
   );

@@ -1,11 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import { everythingText } from '../../data/files/everything';
-import { download } from '../../data/files/download';
 import { useStore } from '../../data/hooks/DataProvider';
 import { ActionButton } from '../../ui/ActionButton';
 import { Screen } from '../../ui/frame/Screen';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { SaveEverything } from './SaveEverything';
 
 /** The storage was opened, and then some of it could not be read: nothing is written over it. */
 export function NotRead({ onTryAgain }: { readonly onTryAgain: () => void }) {
@@ -17,13 +16,7 @@ export function NotRead({ onTryAgain }: { readonly onTryAgain: () => void }) {
       </Words>
       <View style={styles.row}>
         <ActionButton kind="main" label="Try again" onPress={onTryAgain} />
-        <ActionButton
-          icon="download"
-          label="Save what can be read as a file"
-          onPress={() =>
-            void (async () => download('nipperkin-data.json', await everythingText(store)))()
-          }
-        />
+        <SaveEverything store={store} label="Save what can be read as a file" />
       </View>
     </Screen>
   );
