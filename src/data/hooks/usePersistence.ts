@@ -14,6 +14,8 @@ async function ask(): Promise<Persistence> {
   }
 }
 
-/** The browser's answer; it is asked once each time the app is opened. */
+let asked: Promise<Persistence> | undefined;
+
+/** The browser's answer; it is asked once each time the app is opened, since some browsers ask the person then. */
 export const usePersistence = (): Persistence | undefined =>
-  useQuery({ queryKey: ['persistence'], queryFn: ask }).data;
+  useQuery({ queryKey: ['persistence'], queryFn: () => (asked ??= ask()) }).data;
