@@ -1,6 +1,7 @@
 import { benchAmounts } from './amounts';
 import { benchHeat } from './heat/heat';
 import { benchHeatScreen } from './heat/screen';
+import { benchJobList } from './jobList';
 import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
@@ -20,6 +21,7 @@ async function main(): Promise<void> {
     ...(await benchHeatScreen()),
     ...(await benchLoad()),
     ...(await benchTrace()),
+    ...(await benchJobList()),
   ];
   for (const figure of figures) process.stdout.write(`${JSON.stringify(figure)}\n`);
 }
