@@ -87,24 +87,28 @@ test.describe('bad input', () => {
     ['1,200 mm', 'could be 1200 or 1.200'],
     ['3 furlongs', 'not a unit Nipperkin knows'],
   ];
-  for (const [typed, says] of cases) {
-    test(`a depth of ${typed}`, async ({ page }) => {
-      await page.goto('/jobs/demo-drawer-tray/measure');
-      const depth = page.getByLabel('Depth');
-      await type(depth, typed);
-      await expect(page.getByText(says)).toBeVisible();
-      await expect(depth).toHaveAttribute('aria-invalid', 'true');
-      const bar = page.getByRole('status', { name: 'Amounts in all' });
-      await expect(bar).toContainText('Last good figures');
-      // Nothing typed is lost, and nothing is put right behind the person's back.
-      await expect(saved(page)).toBeVisible();
-      await page.reload();
-      await expect(depth).toHaveValue(new RegExp(`^${typed}( mm)?$`));
-      await type(depth, '10 mm');
-      await expect(bar).toContainText(figure('660.0 ml'));
-      await expect(bar).not.toContainText('Last good figures');
-    });
-  }
+  test('each is told in its own words, nothing typed is lost, and the last good figures stand', async ({
+    page,
+  }) => {
+    await page.goto('/jobs/demo-drawer-tray/measure');
+    const depth = page.getByLabel('Depth');
+    const bar = page.getByRole('status', { name: 'Amounts in all' });
+    for (const [typed, says] of cases) {
+      await test.step(`a depth of ${typed}`, async () => {
+        await type(depth, typed);
+        await expect(page.getByText(says)).toBeVisible();
+        await expect(depth).toHaveAttribute('aria-invalid', 'true');
+        await expect(bar).toContainText('Last good figures');
+        // Nothing is put right behind the person's back.
+        await expect(saved(page)).toBeVisible();
+        await page.reload();
+        await expect(depth).toHaveValue(new RegExp(`^${typed}( mm)?$`));
+        await type(depth, '10 mm');
+        await expect(bar).toContainText(figure('660.0 ml'));
+        await expect(bar).not.toContainText('Last good figures');
+      });
+    }
+  });
 
   test('an emptied field keeps the last good figures until it is filled again', async ({
     page,

@@ -34,7 +34,7 @@ function faulty(kept: Map<string, string>) {
 }
 
 test('whatever call of the storage goes wrong, what is typed is there at the end, and “saved” is true', async () => {
-  const count = runs(60, 400);
+  const count = runs(30, 400);
   let lost = 0;
   let locked = 0;
   for (let run = 0; run < count; run += 1) {

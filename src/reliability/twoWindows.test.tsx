@@ -93,7 +93,7 @@ const rest = (): Promise<void> =>
   });
 
 test('in two windows “saved” is said only of what is stored, and what is typed is kept one way or the other', async () => {
-  const count = runs(4, 60);
+  const count = runs(2, 60);
   let steps = 0;
   let lost = 0;
   let locked = 0;

@@ -81,7 +81,7 @@ async function edit(store: RecordStore, draw: ReturnType<typeof chance>) {
 }
 
 test('a page that is killed at any moment loses nothing that was confirmed, and leaves nothing half done', async () => {
-  const count = runs(120, 1000);
+  const count = runs(80, 1000);
   let lost = 0;
   let locked = 0;
   for (let run = 0; run < count; run += 1) {
