@@ -51,8 +51,8 @@ async function measureList(
   await page
     .getByRole('button', { name: /^Duplicate/ })
     .first()
-    .click();
-  await page.getByText('(copy)').first().waitFor({ timeout: 120_000 });
+    .click({ timeout: 300_000 });
+  await page.getByText('(copy)').first().waitFor({ timeout: 300_000 });
   const duplicateMs = performance.now() - before;
   await page.close();
   const name = `jobs.${count}`;
@@ -63,9 +63,6 @@ async function measureList(
   ];
 }
 
-/** Lists of jobs that have grown; needs the app built. */
+/** A list of jobs that has grown; needs the app built. Ten thousand are for when the list bears a thousand. */
 export const benchJobList = (): Promise<readonly BenchFigure[]> =>
-  withBrowser(async (browser, address) => [
-    ...(await measureList(browser, address, 1_000)),
-    ...(await measureList(browser, address, 10_000)),
-  ]);
+  withBrowser((browser, address) => measureList(browser, address, 1_000));
