@@ -134,38 +134,27 @@ test('whatever is planned, every figure is finite and not negative, and no amoun
 });
 
 /** One amount of the example's resin with other keys on its card. */
-const amountOf = (card: object): Plan =>
-  planJob(
-    checkJob({
-      format: 'nipperkin-job',
-      version: 2,
-      name: 'An amount',
-      room: { temperature: '21 °C' },
-      measure: { parts: [{ shape: 'amount', amount: '1.5 l', count: 1 }] },
-      pours: [{ resin: { ...example.resin, ...card }, overage: '0 %' }],
-    }).value!,
-  );
+const amountOf = (card: object): object => ({
+  format: 'nipperkin-job',
+  version: 2,
+  name: 'An amount',
+  room: { temperature: '21 °C' },
+  measure: { parts: [{ shape: 'amount', amount: '1.5 l', count: 1 }] },
+  pours: [{ resin: { ...example.resin, ...card }, overage: '0 %' }],
+});
 
 test('a kit without a delivery beside one of the same supplier costs that delivery, and never less than nothing', () => {
-  const plan = amountOf({
-    kits: [
-      { supplier: 'S', size: '1 l', price: 10, delivery: 9.5 },
-      { supplier: 'S', size: '2 l', price: 9 },
-    ],
-  });
+  const kits = [
+    { supplier: 'S', size: '1 l', price: 10, delivery: 9.5 },
+    { supplier: 'S', size: '2 l', price: 9 },
+  ];
+  const plan = planJob(checkJob(amountOf({ kits })).value!);
   expect(plan.buying[0]?.buying).toMatchObject({ cost: 18.5, boughtMl: 2000, deliveries: 9.5 });
 });
 
 test('“1,200” is no price, and nothing is mixed at a millionth to one', () => {
   const problemsOf = (card: object): readonly string[] =>
-    checkJob({
-      format: 'nipperkin-job',
-      version: 2,
-      name: 'Wrong',
-      room: { temperature: '21 °C' },
-      measure: { parts: [{ shape: 'amount', amount: '1.5 l', count: 1 }] },
-      pours: [{ resin: { ...example.resin, ...card }, overage: '0 %' }],
-    }).problems.map(({ code }) => code);
+    checkJob(amountOf(card)).problems.map(({ code }) => code);
   expect(problemsOf({ kits: [{ size: '1 l', price: '1,200' }] })).toEqual(['ambiguous-comma']);
   expect(problemsOf({ kits: [{ size: '1 l', price: '1,20' }] })).toEqual([]);
   expect(problemsOf({ ratio: { by: 'weight', a: 1e-6, b: 1 } })).toEqual(['ratio-out-of-range']);

@@ -145,6 +145,8 @@ export function useStoredJob(
       } catch (error) {
         // Somebody was first once more: the choice is asked again, over what is there now.
         if (!(error instanceof StaleWriteError)) throw error;
+        // A draft that another window has gone on with is left to it.
+        if (error.key !== key) beside.letGo();
         return;
       }
       beside.written(changes);

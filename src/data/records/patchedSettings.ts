@@ -68,13 +68,17 @@ export function withPatch(before: Settings, patch: SettingsPatch): Settings {
 const readSettings = (text: StoredText): SettingsRecord | undefined =>
   isThere(text) ? readRecords(settingsRecords, new Map([['', text]])).records[0] : undefined;
 
-/** What a patch makes of the settings that are stored; those that cannot be read are mended at a start, before any patch. */
+/**
+ * What a patch makes of the settings that are stored; undefined where those cannot be read, such as a newer version's: they are
+ * set aside at a start, and no patch is put over them.
+ */
 export function patchedSettings(
   _key: string,
   text: string | undefined,
   patch: SettingsPatch,
-): SettingsRecord {
+): SettingsRecord | undefined {
   const before = readSettings(text);
+  if (before === undefined && isThere(text)) return undefined;
   const {
     id: _,
     schema: __,

@@ -74,8 +74,12 @@ export function joined(groups: readonly Group[], next: Group): readonly Group[] 
   return [...groups.filter((group) => !shares(group)), whole];
 }
 
-/** Applies a patch to a stored text; the kinds of record that take patches say how. */
-export type ApplyPatch = (key: string, text: string | undefined, patch: object) => StoredRecord;
+/** Applies a patch to a stored text, as the kinds of record that take patches say; undefined where it cannot be read. */
+export type ApplyPatch = (
+  key: string,
+  text: string | undefined,
+  patch: object,
+) => StoredRecord | undefined;
 
 const textOf = (record: Content): string =>
   record === null ? deletedText : isRecord(record) ? JSON.stringify(record) : record.text;
@@ -101,6 +105,10 @@ export function resolvedText(
     if (!isFree) return undefined;
     text = textOf(record);
   }
-  for (const patch of patches) text = JSON.stringify(apply(key, text, patch));
+  for (const patch of patches) {
+    const patched = apply(key, text, patch);
+    if (patched === undefined) return undefined;
+    text = JSON.stringify(patched);
+  }
   return text ?? deletedText;
 }

@@ -174,3 +174,13 @@ test('settings of two tabs are merged key by key, whatever each has seen', async
     grains: [{ name: 'Sand' }, { name: 'Oak' }],
   });
 });
+
+test('settings that cannot be read are not patched over', async () => {
+  const { first, kept } = twoTabs();
+  const newer = '{"id":"person","schema":99,"revision":7}';
+  kept.set('settings/person', newer);
+  await expect(
+    first.commit([{ key: 'settings/person', patch: { set: { currency: '£' } } }]),
+  ).rejects.toThrow(StaleWriteError);
+  expect(kept.get('settings/person')).toBe(newer);
+});
