@@ -22,6 +22,8 @@ export const keptIn = (records: readonly ResinRecord[]): KeptCalibrations =>
 export interface CardToKeep<C, R> {
   readonly card: C;
   readonly before: R | undefined;
+  /** Under which it is kept; without one that of `before`, or a new one. */
+  readonly id?: string | undefined;
 }
 
 /** The card counts, and its calibration can be worked out whenever it is wanted: without one it is kept all the same. */
@@ -56,6 +58,6 @@ export async function calibratedRecords(
         : made[at]?.flatMap(({ key, calibration }) =>
             calibration === undefined ? [] : [{ key, calibration }],
           );
-    return resinRecordOf(each.card, calibrations, each.before);
+    return resinRecordOf(each.card, calibrations, each.before, each.id);
   });
 }

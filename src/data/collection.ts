@@ -1,8 +1,13 @@
 import type { InferType, Schema } from 'yup';
 import { checkedOrThrow } from '../core/schema/check';
-import { readRecords, type ReadRecords, type RecordKind } from './records/readRecords';
-import { isRecord, type Write, type Written } from './store/changes';
-import type { RecordStore } from './store/recordStore';
+import type { Listing } from './listing';
+import {
+  readRecords,
+  type ReadRecords,
+  type RecordKind,
+  type UnreadableRecord,
+} from './records/readRecords';
+import { isRecord, type Content, type Write } from './store/changes';
 import type { StoredRecord } from './store/versions';
 
 /** All records of one kind: where they are, how they are written, read and ordered. */
@@ -21,21 +26,32 @@ export interface Collection<T extends StoredRecord> {
   readonly change: (record: T, before: T) => Write;
   /** Takes away the state that was read. */
   readonly removal: (before: T) => Write;
-  readonly read: (store: RecordStore) => Promise<ReadRecords<T>>;
-  /** What was written makes this of what was read, without reading any of it again. */
-  readonly after: (before: ReadRecords<T>, written: readonly Written[]) => ReadRecords<T>;
+  /** The record that stands under a key by itself. */
+  readonly one: (key: string, content: Content | undefined) => OneRead<T>;
+  /** All of them, whole. */
+  readonly readAll: (texts: ReadonlyMap<string, string>) => ReadRecords<T>;
+}
+
+/** One record as it was read; neither where there is none. */
+export interface OneRead<T> {
+  readonly record?: T | undefined;
+  readonly unreadable?: UnreadableRecord | undefined;
 }
 
 /** @param order which of two records comes first */
 export function collection<S extends Schema>(
   kind: RecordKind<S>,
   order: (a: InferType<S> & StoredRecord, b: InferType<S> & StoredRecord) => number,
-): Collection<InferType<S> & StoredRecord> {
+): Collection<InferType<S> & StoredRecord> & Listing<InferType<S> & StoredRecord> {
   type Kept = InferType<S> & StoredRecord;
   const { prefix } = kind;
   const readable = (record: Kept): Kept => {
     checkedOrThrow(kind.schema, record);
     return record;
+  };
+  const readAll = (texts: ReadonlyMap<string, string>): ReadRecords<Kept> => {
+    const { records, unreadable } = readRecords(kind, texts);
+    return { records: (records as Kept[]).toSorted(order), unreadable };
   };
   return {
     prefix,
@@ -47,10 +63,15 @@ export function collection<S extends Schema>(
       replaces: before,
     }),
     removal: (before) => ({ key: prefix + before.id, record: null, replaces: before }),
-    async read(store) {
-      const { records, unreadable } = readRecords(kind, await store.read(prefix));
-      return { records: (records as Kept[]).toSorted(order), unreadable };
+    one(key, content) {
+      if (content === undefined || content === null) return {};
+      // What `creation` and `change` made is of this kind and can be read.
+      if (isRecord(content)) return { record: content as Kept };
+      const { records, unreadable } = readRecords(kind, new Map([[key, content.text]]));
+      return { record: records[0] as Kept | undefined, unreadable: unreadable[0] };
     },
+    readAll,
+    read: async (store) => readAll(await store.read(prefix)),
     after(before, written) {
       const own = written.filter(({ key }) => key.startsWith(prefix));
       if (own.length === 0) return before;

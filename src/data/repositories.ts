@@ -54,9 +54,13 @@ export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
 }
 
 /** What a record of a card carries besides the card; the card knows its own id. */
-function cardRecordBase<V extends number>(schema: V, before: StoredRecord | undefined) {
+function cardRecordBase<V extends number>(
+  schema: V,
+  before: StoredRecord | undefined,
+  id = before?.id ?? nanoid(),
+) {
   return {
-    id: before?.id ?? nanoid(),
+    id,
     schema,
     ...nextVersion(before),
     updatedAt: now(),
@@ -67,13 +71,14 @@ export function resinRecordOf(
   resin: Resin,
   calibrations: ResinRecord['calibrations'],
   before?: ResinRecord,
+  id?: string,
 ): ResinRecord {
-  const base = cardRecordBase(resinRecords.version, before);
+  const base = cardRecordBase(resinRecords.version, before, id);
   return { ...base, resin: { ...resin, id: base.id }, calibrations };
 }
 
-export function mouldRecordOf(mould: Mould, before?: MouldRecord): MouldRecord {
-  const base = cardRecordBase(mouldRecords.version, before);
+export function mouldRecordOf(mould: Mould, before?: MouldRecord, id?: string): MouldRecord {
+  const base = cardRecordBase(mouldRecords.version, before, id);
   return { ...base, mould: { ...mould, id: base.id } };
 }
 

@@ -1,7 +1,6 @@
-import { patchedSettings } from '../data/records/patchedSettings';
-import { draftsOfOvertaken } from '../data/drafts/draftsOfOvertaken';
 import { noJournal } from '../data/store/journal';
 import { answering, memoryStorage, type KeyValueStorage } from '../data/store/keyValueStorage';
+import { ofKinds } from '../data/store/ofKinds';
 import { createRecordStore } from '../data/store/recordStore';
 import type { StoredRecord } from '../data/store/versions';
 import { eventually } from '../testing/eventually';
@@ -46,8 +45,7 @@ test('whatever call of the storage goes wrong, what is typed is there at the end
       exclusively: (work) => work(),
       channel: { post: () => undefined, listen: () => () => undefined },
       journal: noJournal,
-      applyPatch: patchedSettings,
-      setBeside: draftsOfOvertaken,
+      ...ofKinds,
       retryAfterMs: [2],
     });
     let before: StoredRecord | null = null;

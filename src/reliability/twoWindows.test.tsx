@@ -11,8 +11,10 @@ import { useJobs, useSaveState, useSettings } from '../data/hooks/queries';
 import type { Undo } from '../data/hooks/useCommit';
 import { useJobActions } from '../data/hooks/useJobActions';
 import { useCurrency, useKept } from '../data/hooks/useKept';
-import { useOpenJobRecord } from '../data/hooks/useOpenRecord';
+import { isNotOpen, useOpenJobRecord } from '../data/hooks/useOpenRecord';
 import { useFirstStart, useStartOver } from '../data/hooks/useStart';
+import { jobListing } from '../data/listing';
+import { jobEntryOf, type JobEntry } from '../data/records/jobEntry';
 import type { JobRecord } from '../data/records/jobRecord';
 import type { SettingsRecord } from '../data/records/settingsRecord';
 import { jobCollection, jobRecordOf } from '../data/repositories';
@@ -27,7 +29,7 @@ const key = jobCollection.key('tray');
 /** What a person can do in one window, as its screens would let them. */
 interface Hands {
   readonly open: { job: OpenJob; depth: FormField } | undefined;
-  readonly record: JobRecord | undefined;
+  readonly record: JobEntry | undefined;
   readonly actions: ReturnType<typeof useJobActions>;
   readonly startOver: ReturnType<typeof useStartOver>;
   readonly money: ReturnType<typeof useCurrency>;
@@ -61,7 +63,7 @@ function Window({ tell }: { readonly tell: (seen: Partial<Hands>) => void }) {
   };
   useEffect(() => tell(seen));
   if (start !== 'ready') return null;
-  if (typeof open === 'string') return <p>ready</p>;
+  if (isNotOpen(open)) return <p>ready</p>;
   return (
     <JobDraftProvider {...open}>
       <p>ready</p>
@@ -171,6 +173,10 @@ test('in two windows “saved” is said only of what is stored, and what is typ
       }
     }
     await waitFor(() => expect(windows.every(({ now }) => now?.isStill)).toBe(true));
+    // The list of jobs is kept beside them; it says what they say.
+    const whole = jobCollection.readAll(await first.read(jobCollection.prefix)).records;
+    const listed = (await jobListing.read(second)).records;
+    if (JSON.stringify(listed) !== JSON.stringify(whole.map(jobEntryOf))) lost += 1;
   }
   report({ promise: 'two windows', count: steps, lost, locked, longestMs: 0 });
   expect({ lost, locked }).toEqual({ lost: 0, locked: 0 });

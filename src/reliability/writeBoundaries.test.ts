@@ -1,8 +1,7 @@
-import { patchedSettings } from '../data/records/patchedSettings';
-import { draftsOfOvertaken } from '../data/drafts/draftsOfOvertaken';
 import type { Write } from '../data/store/changes';
 import { journalText, readJournal, type Journal } from '../data/store/journal';
 import { memoryStorage } from '../data/store/keyValueStorage';
+import { ofKinds } from '../data/store/ofKinds';
 import { createRecordStore, type RecordStore } from '../data/store/recordStore';
 import type { StoredRecord } from '../data/store/versions';
 import { chance, report, runs } from './promise';
@@ -46,8 +45,7 @@ function page(kept: Map<string, string>, closing: Map<string, string>, name: str
     exclusively: (work) => work(),
     channel: { post: () => undefined, listen: () => () => undefined },
     journal,
-    applyPatch: patchedSettings,
-    setBeside: draftsOfOvertaken,
+    ...ofKinds,
     retryAfterMs: [1e6],
   });
   return store;

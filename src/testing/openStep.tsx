@@ -9,7 +9,7 @@ import { JobDraftProvider } from '../data/draft/JobDraftProvider';
 import { settingsPatch } from '../data/records/patchedSettings';
 import { DataProvider } from '../data/hooks/DataProvider';
 import { useMoulds, useResins, useSettings } from '../data/hooks/queries';
-import { useOpenJobRecord } from '../data/hooks/useOpenRecord';
+import { isNotOpen, useOpenJobRecord } from '../data/hooks/useOpenRecord';
 import type { JobRecord } from '../data/records/jobRecord';
 import {
   jobCollection,
@@ -42,7 +42,7 @@ const jobId = 'tray';
 function OverStored({ step }: { readonly step: ReactElement }) {
   const open = useOpenJobRecord(jobId);
   const read = [useSettings().data, useResins().data, useMoulds().data];
-  if (typeof open === 'string' || read.includes(undefined)) return null;
+  if (isNotOpen(open) || read.includes(undefined)) return null;
   return (
     <JobDraftProvider {...open}>
       <div data-testid="step">{step}</div>

@@ -21,10 +21,7 @@ interface CardRowProps {
 export function CardRow({ name, picture, onOpen, onDuplicate, onDelete, children }: CardRowProps) {
   const colours = useColours();
   return (
-    <View
-      role="listitem"
-      style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}
-    >
+    <View style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}>
       <TouchableRipple role="link" aria-label={`Open ${name}`} onPress={onOpen} style={styles.open}>
         <View style={styles.inside}>
           {picture}

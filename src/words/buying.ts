@@ -29,11 +29,21 @@ export function sayKit(kit: PricedSize, currency: string): string {
 export const sayBuyingProblem = (problem: NonNullable<Buying['problem']>): string =>
   sayProblem({ code: problem, data: {}, value: undefined });
 
+/** So many jobs are named; of more it is said how many there are. */
+const mostNamed = 12;
+
+/** Jobs by name. */
+export function sayJobs(names: readonly string[]): string {
+  const named = names.slice(0, mostNamed).map((name) => name.trim() || 'a job without a name');
+  const others = names.length - named.length;
+  return `${named.join(', ')}${others === 0 ? '' : ` and ${others} more`}`;
+}
+
 /** The shopping list as plain text. */
 export function shoppingText(shopping: readonly Shopping[], currency: string): string {
   const together = shoppingCost(shopping);
   const lines = shopping.flatMap(({ card, jobs, buying }) => [
-    `${card.name}: ${sayMl(buying.needMl)}, ${sayG(buying.needG)} (${jobs.join(', ')})`,
+    `${card.name}: ${sayMl(buying.needMl)}, ${sayG(buying.needG)} (${sayJobs(jobs)})`,
     ...(buying.fromLotsMl > 0 ? [`  from the shelf ${sayMl(buying.fromLotsMl)}`] : []),
     ...buying.kits
       .filter(({ count }) => count > 0)

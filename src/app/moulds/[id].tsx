@@ -1,9 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useOpen } from '@/data/hooks/useOpenRecord';
+import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { moulds } from '@/data/kinds/kinds';
+import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/features/keeping/useWays';
 import { MouldScreen } from '@/features/moulds/MouldScreen';
-import { NotFound } from '@/ui/frame/NotFound';
 
 /** `new` stands in place of an id for a mould that is not in the library yet. */
 const newMould = 'new';
@@ -18,9 +18,8 @@ export default function MouldRoute() {
     onOpenJob: (job: string) =>
       router.navigate({ pathname: '/jobs/[id]/measure', params: { id: job, ...here } }),
   };
-  if (open === 'loading') return null;
   const of = moulds.collection.key(id === newMould ? '' : id);
   if (id === newMould) return <MouldScreen of={of} {...ways} />;
-  if (open === 'missing') return <NotFound onBack={back} />;
+  if (isNotOpen(open)) return <NotOpened open={open} onBack={back} />;
   return <MouldScreen key={id} of={of} {...open} {...ways} />;
 }

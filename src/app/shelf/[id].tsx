@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { InputError } from '@/core/problem';
 import type { Resin } from '@/core/resin/resinSchema';
 import { cardOfLink } from '@/data/files/cardLinks';
-import { useOpen } from '@/data/hooks/useOpenRecord';
+import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { resins } from '@/data/kinds/kinds';
+import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/features/keeping/useWays';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
 import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';
-import { NotFound } from '@/ui/frame/NotFound';
 
 /** `new` stands in place of an id for a card that is not on the shelf yet. */
 const newCard = 'new';
@@ -40,6 +40,6 @@ export default function ResinRoute() {
       />
     );
   }
-  if (open === 'missing') return <NotFound onBack={back} />;
+  if (isNotOpen(open)) return <NotOpened open={open} onBack={back} />;
   return <ResinCardScreen key={id} of={resins.collection.key(id)} {...open} onDone={back} />;
 }

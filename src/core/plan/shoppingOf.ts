@@ -1,7 +1,7 @@
 import type { ResolvedPour } from '../job/resolveJob';
 import type { Resin } from '../resin/resinSchema';
 import { buyingOf, type Buying } from '../stock/buying';
-import type { Plan, PourPlan, ResinBuying } from './planTypes';
+import type { PourPlan, ResinBuying } from './planTypes';
 
 /** What one pour needs of a card. */
 interface Need {
@@ -11,7 +11,7 @@ interface Need {
 }
 
 /** A card is known by its id on the shelf, without one by its name. */
-const cardKey = ({ id, name }: Resin): string => id ?? `by name: ${name}`;
+export const cardKey = ({ id, name }: Resin): string => id ?? `by name: ${name}`;
 
 function grouped<T>(items: readonly T[], keyOf: (item: T) => string): readonly (readonly T[])[] {
   const groups = new Map<string, T[]>();
@@ -73,11 +73,23 @@ export interface Shopping {
   readonly buying: Buying;
 }
 
+/** What a job needs of each resin; a plan says it, and more. */
+export interface JobNeeds {
+  readonly name: string;
+  readonly buying: readonly {
+    readonly card: Resin;
+    readonly buying: Pick<Buying, 'needMl' | 'needG'>;
+  }[];
+}
+
 /**
  * What to buy for several jobs: their needs of one resin are one need.
  * @param today for best-before dates
  */
-export function shoppingOf(plans: readonly Plan[], today: string | undefined): readonly Shopping[] {
+export function shoppingOf(
+  plans: readonly JobNeeds[],
+  today: string | undefined,
+): readonly Shopping[] {
   const needs = plans.flatMap(({ name, buying }) =>
     buying.map((each) => ({
       name,

@@ -43,6 +43,8 @@ const hundredths = 100;
 
 /** More steps than this would be a price in the smallest coin of a very large order. */
 const mostSteps = 30_000_000;
+/** Of each sum of money it is kept what it buys, supplier by supplier: more sums than this take too much memory. */
+const mostSums = 4_000_000;
 
 const greatestCommonDivisor = (a: number, b: number): number =>
   b === 0 ? a : greatestCommonDivisor(b, a % b);
@@ -144,7 +146,7 @@ export function bestKits(needMl: number, kits: readonly Kit[]): Purchase {
     delivery: whole(delivery) / step,
   }));
   const most = boundOf(priced, needMl);
-  if ((most + 1) * kits.length > mostSteps) {
+  if (most >= mostSums || (most + 1) * kits.length > mostSteps) {
     throw new InputError('order-too-large', needMl, { needMl });
   }
   let volume = new Float64Array(most + 1);

@@ -2,7 +2,7 @@ import { act, render, screen, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
 import { calibrateHere } from '../../testing/calibrateHere';
 import { DataProvider } from '../hooks/DataProvider';
-import { useOpenJobRecord } from '../hooks/useOpenRecord';
+import { isNotOpen, useOpenJobRecord } from '../hooks/useOpenRecord';
 import { demoJobs } from '../demo/demoJobs';
 import type { JobRecord } from '../records/jobRecord';
 import { jobCollection, jobRecordOf } from '../repositories';
@@ -32,7 +32,7 @@ function Probe({ report }: { readonly report: (seen: Seen) => void }) {
 
 function OpenTray({ report }: { readonly report: (seen: Seen) => void }) {
   const open = useOpenJobRecord('tray');
-  if (typeof open === 'string') return <p>{open}</p>;
+  if (isNotOpen(open)) return <p>{typeof open === 'string' ? open : 'not readable'}</p>;
   return (
     <JobDraftProvider {...open}>
       <Probe report={report} />

@@ -21,6 +21,8 @@ export interface StoredCard<Card, R> {
 }
 
 interface StoredCardProps<Draft extends FieldValues, Card, R> {
+  /** Of the record; empty for one that is not kept yet. */
+  readonly id: string;
   readonly form: UseFormReturn<Draft>;
   /** What is typed, kept. */
   readonly beside: TypedDraft;
@@ -38,6 +40,7 @@ export function useStoredCard<
   Card,
   R extends StoredRecord,
 >({
+  id,
   form,
   beside,
   record,
@@ -107,7 +110,7 @@ export function useStoredCard<
     const before = base.current ?? record;
     try {
       const saved = gone
-        ? await actions.bringBack(card, before, removal)
+        ? await actions.bringBack(card, id, before, removal)
         : await actions.save(card, before, removal);
       beside.written(removal);
       base.current = saved;

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import type { Kind } from '../kinds/kind';
+import type { Kind, ListedRecord } from '../kinds/kind';
 import type { DraftRecord } from '../records/draftRecord';
 import { draftCollection } from '../repositories';
-import type { StoredRecord } from '../store/versions';
+import { idOfKey, type StoredRecord } from '../store/versions';
 import { useDrafts, useKind } from '../hooks/queries';
 import { useUndoable, type Undo } from '../hooks/useCommit';
 
@@ -16,22 +16,29 @@ export interface Unsaved {
 }
 
 /** Everything of one kind that is typed and not saved. */
-export function useUnsaved<T extends StoredRecord>(kind: Kind<T>): Unsaved {
+export function useUnsaved<T extends StoredRecord, L extends ListedRecord>(
+  kind: Kind<T, L>,
+): Unsaved {
   const { data: drafts } = useDrafts();
   const { data } = useKind(kind);
   const undoable = useUndoable();
-  return useMemo(() => {
-    const { prefix, key } = kind.collection;
-    const own = (drafts?.records ?? []).filter(({ of }) => of.startsWith(prefix));
+  const { prefix, key } = kind.collection;
+  const own = useMemo(
+    () => (drafts?.records ?? []).filter(({ of }) => of.startsWith(prefix)),
+    [drafts, prefix],
+  );
+  const apart = useMemo(() => {
+    if (own.length === 0) return own;
     const there = new Set((data?.records ?? []).map(({ id }) => key(id)));
+    return own.filter(({ of }) => !there.has(of));
+  }, [own, data, key]);
+  // Of the drafts alone: a row is not drawn anew because another record was written.
+  const isTypedOver = useMemo(() => {
     const typedOver = new Set(own.map(({ of }) => of));
-    return {
-      apart: own.filter(({ of }) => !there.has(of)),
-      isTypedOver: (id) => typedOver.has(key(id)),
-      drop: (draft) => undoable([draftCollection.removal(draft)]),
-    };
-  }, [kind, drafts, data, undoable]);
+    return (id: string) => typedOver.has(key(id));
+  }, [own, key]);
+  return { apart, isTypedOver, drop: (draft) => undoable([draftCollection.removal(draft)]) };
 }
 
 /** The id of the record that a draft is of; empty for one that is not kept yet. */
-export const idOfDraft = ({ of }: DraftRecord): string => of.slice(of.indexOf('/') + 1);
+export const idOfDraft = ({ of }: DraftRecord): string => idOfKey(of);

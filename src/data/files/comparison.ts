@@ -1,5 +1,5 @@
-import { isRecord, type Content, type Write } from '../store/changes';
-import { versionOf, type StoredRecord } from '../store/versions';
+import { contentOf, isRecord, type Write } from '../store/changes';
+import { versionOf } from '../store/versions';
 import { nextVersion } from '../records/stored';
 
 /** How a record of a file stands to the one that is stored. */
@@ -33,15 +33,6 @@ export function compare(
     [...file].map(([key, text]) => [key, standingOf(text, stored.get(key))]),
   );
   return { standings, file, stored };
-}
-
-/** A text as what the store takes: a record, or a text that is none. */
-function contentOf(key: string, text: string): Exclude<Content, null> {
-  const version = versionOf(text);
-  if (version === undefined) return { text };
-  const record = JSON.parse(text) as StoredRecord;
-  // Anything else would be written under another key than it says.
-  return key.endsWith(`/${record.id}`) && JSON.stringify(record) === text ? record : { text };
 }
 
 function writeOf(key: string, text: string, stored: string | undefined): Write {

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { Calibrator } from '../calibrating';
 import type { RecordStore } from '../store/recordStore';
+import { showForeign } from './shownAfter';
 
 const StoreContext = createContext<RecordStore | null>(null);
 const CalibratorContext = createContext<Calibrator | null>(null);
@@ -42,7 +43,14 @@ export function DataProvider({
   readonly children: ReactNode;
 }) {
   const [client] = useState(newQueryClient);
-  useEffect(() => store.onForeignChange(() => void client.invalidateQueries()), [store, client]);
+  useEffect(
+    () =>
+      store.onForeignChange((keys) => {
+        // What cannot be read just now is asked for again, and tells so.
+        showForeign(client, store, keys).catch(() => client.invalidateQueries());
+      }),
+    [store, client],
+  );
   return (
     <StoreContext.Provider value={store}>
       <CalibratorContext.Provider value={calibrate}>

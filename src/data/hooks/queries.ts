@@ -2,20 +2,39 @@ import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import type { Shelf } from '../../core/plan/planTypes';
 import { keptIn } from '../calibrating';
-import type { AnyKind, Kind } from '../kinds/kind';
+import type { AnyKind, Kind, ListedRecord } from '../kinds/kind';
 import * as kept from '../kinds/kinds';
-import type { ReadRecords } from '../records/readRecords';
+import { readOne } from '../kinds/readOne';
 import type { SaveState } from '../store/recordStore';
 import type { StoredRecord } from '../store/versions';
 import { useStore } from './DataProvider';
 
-/** Everything of one kind. */
-export function useKind<T extends StoredRecord>({ queryKey, collection }: Kind<T>) {
+/** Thousands of entries are not held against those before, one by one: what was written is known. */
+const asItIs = { structuralSharing: false } as const;
+
+/** Everything of one kind, as it is listed. */
+export function useKind<T extends StoredRecord, L extends ListedRecord>({
+  queryKey,
+  listing,
+}: Kind<T, L>) {
   const store = useStore();
-  return useQuery({ queryKey, queryFn: () => collection.read(store) });
+  return useQuery({ queryKey, queryFn: () => listing.read(store), ...asItIs });
 }
 
-/** All jobs, the one changed last on top. */
+/** One record of a kind, read by itself. */
+export function useOne<T extends StoredRecord, L extends ListedRecord>(
+  kind: Kind<T, L>,
+  id: string,
+) {
+  const store = useStore();
+  return useQuery({
+    queryKey: [...kind.queryKey, id],
+    queryFn: () => readOne(store, kind, id),
+    ...asItIs,
+  });
+}
+
+/** All jobs as they are listed, the one changed last on top. */
 export const useJobs = () => useKind(kept.jobs);
 /** All resin cards by name. */
 export const useResins = () => useKind(kept.resins);
@@ -31,31 +50,34 @@ export const useReadSettings = () => useKind(kept.settings);
 /** What the person has set, or null before the first start. */
 export function useSettings() {
   const store = useStore();
-  const { queryKey, collection } = kept.settings;
+  const { queryKey, listing } = kept.settings;
   return useQuery({
     queryKey,
-    queryFn: () => collection.read(store),
+    queryFn: () => listing.read(store),
+    ...asItIs,
     select: ({ records }) => records[0] ?? null,
   });
 }
 
-/** Every kind with what was read of it, for what treats all alike. */
-export function useAllKept(kinds: readonly AnyKind[] = kept.kindsAtStart): readonly {
+/** Every kind that is read at a start, and how many there are; lists themselves would be compared one by one. */
+export function useAllKept(): readonly {
   readonly kind: AnyKind;
-  readonly read: ReadRecords<StoredRecord> | undefined;
+  /** Undefined until they are read. */
+  readonly count: number | undefined;
   /** It could not be read at all. */
   readonly failed: boolean;
 }[] {
   const store = useStore();
   return useQueries({
-    queries: kinds.map(({ queryKey, collection }) => ({
+    queries: kept.kindsAtStart.map(({ queryKey, listing }) => ({
       queryKey: [...queryKey],
-      queryFn: () => collection.read(store) as Promise<ReadRecords<StoredRecord>>,
+      queryFn: () => listing.read(store),
+      ...asItIs,
     })),
     combine: (results) =>
       results.map(({ data, isError }, index) => ({
-        kind: kinds[index]!,
-        read: data,
+        kind: kept.kindsAtStart[index]!,
+        count: data?.records.length,
         failed: isError,
       })),
   });

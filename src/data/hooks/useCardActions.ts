@@ -16,8 +16,13 @@ export interface CardActions<C, R> {
    * Rejects with StaleWriteError where the card was changed in another window since `before` was read.
    */
   readonly save: (card: C, before?: R, also?: readonly Write[]) => Promise<R>;
-  /** Puts a card back that was deleted in another window while it was open here. */
-  readonly bringBack: (card: C, gone: R | undefined, also?: readonly Write[]) => Promise<R>;
+  /** Puts a card back under its id that was deleted in another window; `gone` is what was last seen of it. */
+  readonly bringBack: (
+    card: C,
+    id: string,
+    gone: R | undefined,
+    also?: readonly Write[],
+  ) => Promise<R>;
   readonly remove: (record: R) => Promise<Undo>;
   readonly duplicate: (card: C) => Promise<R>;
   /**
@@ -38,8 +43,8 @@ function useCardActions<
 ): CardActions<C, R> {
   const commit = useCommit();
   const undoable = useUndoable();
-  const recordOf = async (card: C, before?: R): Promise<R> =>
-    (await recordsOf([{ card, before }]))[0]!;
+  const recordOf = async (card: C, before?: R, id?: string): Promise<R> =>
+    (await recordsOf([{ card, before, id }]))[0]!;
   const writeOf = (record: R, before: R | undefined): Write =>
     before === undefined ? kept.creation(record) : kept.change(record, before);
   return {
@@ -48,8 +53,8 @@ function useCardActions<
       await commit([writeOf(record, before), ...also]);
       return record;
     },
-    async bringBack(card, gone, also = []) {
-      const record = await recordOf(card, gone);
+    async bringBack(card, id, gone, also = []) {
+      const record = await recordOf(card, gone, id);
       await commit([kept.creation(record), ...also]);
       return record;
     },
@@ -83,5 +88,5 @@ export function useResinActions(): CardActions<Resin, ResinRecord> {
 /** What can be done with a mould of the library. */
 export const useMouldActions = (): CardActions<Mould, MouldRecord> =>
   useCardActions(mouldCollection, async (toKeep) =>
-    toKeep.map(({ card, before }) => mouldRecordOf(card, before)),
+    toKeep.map(({ card, before, id }) => mouldRecordOf(card, before, id)),
   );

@@ -1,12 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import type { ReadRecords } from '../records/readRecords';
-import { kinds } from '../kinds/kinds';
 import { isPatch, type Change, type Write, type Written } from '../store/changes';
 import { StaleWriteError } from '../store/staleWriteError';
 import { undoing } from '../store/undoing';
-import type { StoredRecord } from '../store/versions';
 import { useStore } from './DataProvider';
+import { showWritten } from './shownAfter';
 
 /**
  * Writes changes in one transaction and shows them everywhere.
@@ -25,13 +23,7 @@ export function useCommit(): (changes: readonly Change[]) => Promise<readonly Wr
       const isKnown = changes.every(
         (change) => !isPatch(change) || written.some(({ key }) => key === change.key),
       );
-      for (const { queryKey, collection } of kinds) {
-        client.setQueryData<ReadRecords<StoredRecord>>(
-          [...queryKey],
-          // What is kept under a kind's key is of that kind.
-          (before) => before && collection.after(before as ReadRecords<never>, written),
-        );
-      }
+      showWritten(client, written);
       // What is being read may be what was there before.
       if (isReading || !isKnown) void client.invalidateQueries();
     },

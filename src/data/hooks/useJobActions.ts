@@ -1,13 +1,30 @@
+import { useMemo } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import type { JobDraft } from '../draft/jobDraft';
+import { jobs } from '../kinds/kinds';
+import { readOne } from '../kinds/readOne';
+import type { JobEntry } from '../records/jobEntry';
 import type { JobRecord } from '../records/jobRecord';
 import { jobCollection, jobRecordOf } from '../repositories';
+import type { RecordStore } from '../store/recordStore';
+import { useStore } from './DataProvider';
 import { useCommit, useUndoable, type Undo } from './useCommit';
 
 /** What can be done with a job as a whole. */
 export function useJobActions() {
+  const store = useStore();
   const commit = useCommit();
   const undoable = useUndoable();
+  return useMemo(() => jobActions(store, commit, undoable), [store, commit, undoable]);
+}
+
+function jobActions(
+  store: RecordStore,
+  commit: ReturnType<typeof useCommit>,
+  undoable: ReturnType<typeof useUndoable>,
+) {
+  const read = async ({ id }: JobEntry): Promise<JobRecord | undefined> =>
+    (await readOne(store, jobs, id)).record;
   return {
     /** Keeps a new job. */
     async create(draft: JobDraft | Job): Promise<JobRecord> {
@@ -15,9 +32,18 @@ export function useJobActions() {
       await commit([jobCollection.creation(record)]);
       return record;
     },
-    /** Takes a job away; photos that only it shows are swept at a later start, when no undo asks for them any more. */
-    remove: (record: JobRecord): Promise<Undo> => undoable([jobCollection.removal(record)]),
-    async duplicate(record: JobRecord): Promise<JobRecord> {
+    /**
+     * Takes a job away; undefined where it is not there any more, or cannot be read and stays. Photos that only it shows are swept
+     * at a later start, when no undo asks for them any more.
+     */
+    async remove(entry: JobEntry): Promise<Undo | undefined> {
+      const record = await read(entry);
+      return record && undoable([jobCollection.removal(record)]);
+    },
+    /** Keeps a copy; undefined where the job is not there any more, or cannot be read. */
+    async duplicate(entry: JobEntry): Promise<JobRecord | undefined> {
+      const record = await read(entry);
+      if (record === undefined) return undefined;
       const name = `${record.draft.name} (copy)`;
       const copy = jobRecordOf({ ...record.draft, name });
       await commit([jobCollection.creation(copy)]);

@@ -2,28 +2,21 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import type { ReducedPhoto } from '../files/reducePhoto';
 import { photoRecords, type PhotoRecord } from '../records/photoRecord';
-import { readRecords } from '../records/readRecords';
 import { nextVersion } from '../records/stored';
+import type { OneRead } from '../collection';
 import { photos } from '../kinds/kinds';
+import { readOne } from '../kinds/readOne';
 import { photoCollection } from '../repositories';
-import type { RecordStore } from '../store/recordStore';
 import { useStore } from './DataProvider';
 import { useCommit } from './useCommit';
-
-/** One photo of this device; null where there is none of that id any more. */
-export async function readPhoto(store: RecordStore, id: string): Promise<PhotoRecord | null> {
-  const key = photoCollection.key(id);
-  const text = (await store.read(key)).get(key);
-  if (text === undefined) return null;
-  return readRecords(photoRecords, new Map([[key, text]])).records[0] ?? null;
-}
 
 /** A photo that is kept on this device; null where there is none of that id any more. */
 export function usePhoto(id: string | undefined) {
   const store = useStore();
   return useQuery({
     queryKey: [...photos.queryKey, id ?? ''],
-    queryFn: () => (id === undefined ? null : readPhoto(store, id)),
+    queryFn: () => (id === undefined ? {} : readOne(store, photos, id)),
+    select: ({ record }: OneRead<PhotoRecord>) => record ?? null,
   });
 }
 
@@ -40,7 +33,7 @@ export function useKeepPhoto() {
       ...photo,
     };
     await commit([photoCollection.creation(record)]);
-    client.setQueryData([...photos.queryKey, record.id], record);
+    client.setQueryData([...photos.queryKey, record.id], { record });
     return record.id;
   };
 }

@@ -12,7 +12,7 @@ import type { UnreadableRecord } from '../records/readRecords';
 import { ownKinds, settings as settingsKind } from '../kinds/kinds';
 import { sweepPhotos } from '../kinds/sweep';
 import { asideCollection, asideRecordOf } from '../repositories';
-import type { Change, Write } from '../store/changes';
+import { contentOf, type Change, type Write } from '../store/changes';
 import { StaleWriteError } from '../store/staleWriteError';
 import { undoing } from '../store/undoing';
 import { useCalibrator, useStore } from './DataProvider';
@@ -73,7 +73,7 @@ export function useFirstStart(): {
   const begun = useRef(false);
   const [setAside, setSetAside] = useState(false);
   // Until the cards are read a job would look as if its cards were gone.
-  const isRead = all.every(({ read }) => read !== undefined);
+  const isRead = all.every(({ count }) => count !== undefined);
   const hasFailed = all.some(({ failed }) => failed);
   const isSet = (settings.data?.records.length ?? 0) > 0;
   const unreadable = settings.data?.unreadable;
@@ -84,7 +84,7 @@ export function useFirstStart(): {
       if (isSet) return whenIdle(() => void sweepPhotos(store).catch(() => undefined));
       const [damaged] = unreadable ?? [];
       // Kinds of record that this version does not know count too.
-      const isEmpty = (await store.read('')).size === 0;
+      const isEmpty = (await store.keys('')).length === 0;
       if (damaged !== undefined) {
         await commit(mended(damaged));
         setSetAside(true);
@@ -134,7 +134,7 @@ export function useStartOver() {
     set: Partial<Settings>,
     stayed: number,
   ): Promise<StartedOver> {
-    const [settings] = (await settingsKind.collection.read(store)).records;
+    const [settings] = (await settingsKind.listing.read(store)).records;
     await commit([...writes, settingsPatch({ set })]);
     const back = settingsPatch({ set: settingsBefore(settings, set), where: set });
     return {
@@ -148,10 +148,10 @@ export function useStartOver() {
     /** Adds what of the demo is not there; what a person made of it is theirs. */
     async withDemo(): Promise<StartedOver> {
       const { demoWrites, demoSettings } = await theDemo();
-      const there = await store.read('');
       const all = await demoWrites(() => false, calibrate);
+      const there = await store.contents(all.map(({ key }) => key));
       const missing = all.filter(({ key }) => !there.has(key));
-      const [settings] = (await settingsKind.collection.read(store)).records;
+      const [settings] = (await settingsKind.listing.read(store)).records;
       const lists = (['grains', 'recipes', 'containers'] as const).map((list) => {
         const own = settings?.[list] ?? [];
         const names = new Set(own.map(({ name }) => name));
@@ -169,10 +169,13 @@ export function useStartOver() {
     /** Clears jobs, cards, moulds and what is kept with the settings. */
     async fromEmpty(): Promise<StartedOver> {
       const removals: Write[] = [];
-      for (const { collection } of ownKinds) {
-        const { records } = await collection.read(store);
-        // Each record is of its own kind; the type of them together cannot say so.
-        removals.push(...records.map((record) => collection.removal(record as never)));
+      for (const { collection, listing } of ownKinds) {
+        const { records } = await listing.read(store);
+        // As they are stored: what only clears them need not understand them.
+        const contents = await store.contents(records.map(({ id }) => collection.key(id)));
+        for (const [key, text] of contents) {
+          removals.push({ key, record: null, replaces: contentOf(key, text) });
+        }
       }
       const lists = { grains: [], recipes: [], containers: [] };
       return run(removals, { ...usualSettings, ...lists, startedWith: 'empty' }, 0);

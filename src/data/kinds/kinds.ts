@@ -15,22 +15,26 @@ import {
   settingsCollection,
 } from '../repositories';
 import type { AnyKind, CountedKind, Kind } from './kind';
-import { photosOf } from './photosOf';
+import { photosOf } from '../records/photosOf';
+import type { JobEntry } from '../records/jobEntry';
+import { jobListing } from '../listing';
 
 const nothing = (): readonly string[] => [];
 
-export const jobs: CountedKind<JobRecord> = {
+export const jobs: CountedKind<JobRecord, JobEntry> = {
   counted: { one: 'job', many: 'jobs' },
   queryKey: ['jobs'],
   collection: jobCollection,
+  listing: jobListing,
   isOwn: true,
-  refersTo: (record) => photosOf(record).map(photoCollection.key),
+  refersTo: ({ photos: ids }) => ids.map(photoCollection.key),
 };
 
 export const resins: CountedKind<ResinRecord> = {
   counted: { one: 'resin', many: 'resins' },
   queryKey: ['resins'],
   collection: resinCollection,
+  listing: resinCollection,
   isOwn: true,
   refersTo: nothing,
 };
@@ -39,6 +43,7 @@ export const moulds: CountedKind<MouldRecord> = {
   counted: { one: 'mould', many: 'moulds' },
   queryKey: ['moulds'],
   collection: mouldCollection,
+  listing: mouldCollection,
   isOwn: true,
   refersTo: nothing,
 };
@@ -47,6 +52,7 @@ export const photos: Kind<PhotoRecord> = {
   counted: undefined,
   queryKey: ['photos'],
   collection: photoCollection,
+  listing: photoCollection,
   isOwn: true,
   refersTo: nothing,
 };
@@ -56,6 +62,7 @@ export const drafts: Kind<DraftRecord> = {
   counted: undefined,
   queryKey: ['drafts'],
   collection: draftCollection,
+  listing: draftCollection,
   isOwn: true,
   refersTo: ({ of, values }) =>
     of.startsWith(jobCollection.prefix)
@@ -67,6 +74,7 @@ export const settings: Kind<SettingsRecord> = {
   counted: undefined,
   queryKey: ['settings'],
   collection: settingsCollection,
+  listing: settingsCollection,
   isOwn: false,
   refersTo: nothing,
 };
@@ -75,6 +83,7 @@ export const aside: Kind<AsideRecord> = {
   counted: undefined,
   queryKey: ['aside'],
   collection: asideCollection,
+  listing: asideCollection,
   isOwn: false,
   refersTo: nothing,
 };

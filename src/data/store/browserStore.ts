@@ -1,7 +1,6 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { nanoid } from 'nanoid';
-import { patchedSettings } from '../records/patchedSettings';
-import { draftsOfOvertaken } from '../drafts/draftsOfOvertaken';
+import { ofKinds } from './ofKinds';
 import { noJournal } from './journal';
 import { answering, memoryStorage } from './keyValueStorage';
 import { pageJournal } from './pageJournal';
@@ -9,8 +8,6 @@ import { createRecordStore, type RecordStore, type Surroundings } from './record
 
 /** A write that has no answer by now counts as refused, ms. */
 const answerMs = 10_000;
-
-const kinds = { applyPatch: patchedSettings, setBeside: draftsOfOvertaken };
 
 /** Web Locks need a secure page; on a plain address in the local network one tab writes unguarded. */
 async function exclusively<T>(work: () => Promise<T>): Promise<T> {
@@ -47,7 +44,7 @@ const closing = closingStorage();
 
 /** The store of this browser, in IndexedDB. */
 export const browserStore: RecordStore = createRecordStore({
-  ...kinds,
+  ...ofKinds,
   storage: answering(createAsyncStorage('nipperkin'), answerMs),
   exclusively,
   channel: tabChannel(),
@@ -57,7 +54,7 @@ export const browserStore: RecordStore = createRecordStore({
 /** A store that lasts as long as the page, for when the browser's own does not answer. */
 export const memoryStore = (): RecordStore =>
   createRecordStore({
-    ...kinds,
+    ...ofKinds,
     storage: memoryStorage(),
     exclusively: (work) => work(),
     channel: silence,

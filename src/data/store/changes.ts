@@ -1,4 +1,4 @@
-import type { StoredRecord } from './versions';
+import { versionOf, type StoredRecord } from './versions';
 
 /** What stands under a key: a record, a text that is no record of this version, or nothing. */
 export type Content = StoredRecord | { readonly text: string } | null;
@@ -29,3 +29,12 @@ export interface Written {
 
 export const isRecord = (content: Content): content is StoredRecord =>
   content !== null && 'id' in content;
+
+/** A stored text as what the store takes: a record, or a text that is none. */
+export function contentOf(key: string, text: string): Exclude<Content, null> {
+  const version = versionOf(text);
+  if (version === undefined) return { text };
+  const record = JSON.parse(text) as StoredRecord;
+  // Anything else would be written under another key than it says.
+  return key.endsWith(`/${record.id}`) && JSON.stringify(record) === text ? record : { text };
+}

@@ -2,6 +2,8 @@ import { isPatch, type Change, type Written } from './changes';
 import type { Journal } from './journal';
 import type { KeyValueStorage } from './keyValueStorage';
 import { groupOf, joined, resolvedText, type ApplyPatch, type Group } from './pending';
+import { allShardKeys, changedShards, entriesIn, isIndexKey, shardKeysOf } from './recordIndex';
+import type { Indexed } from './recordIndex';
 import { StaleWriteError } from './staleWriteError';
 import { deletedText, isThere, versionOf, type StoredRecord } from './versions';
 
@@ -17,6 +19,17 @@ export interface RecordStore {
    * Rejects where the storage cannot be read: that is never the same as an empty one.
    */
   read(prefix: string): Promise<ReadonlyMap<string, string>>;
+  /** As `read`, of these keys; those under which nothing stands are left out. */
+  contents(keys: readonly string[]): Promise<ReadonlyMap<string, string>>;
+  /** The stored keys under a prefix, those of records that were deleted a moment ago perhaps among them. */
+  keys(prefix: string): Promise<readonly string[]>;
+  /**
+   * All records of an indexed kind without reading them. Entries that are missing are made on the way.
+   * Rejects where the storage cannot be read.
+   */
+  list(indexed: Indexed): Promise<Listed>;
+  /** Makes the entries of these records anew: one of them does not say what its record says. */
+  reindex(indexed: Indexed, keys: readonly string[]): Promise<void>;
   /**
    * Writes all changes in one transaction and gives what they came to.
    * What a device refuses is kept in memory, told through `saveState` and written again by itself; what a patch comes to is not
@@ -37,6 +50,13 @@ export interface RecordStore {
   flush(): boolean;
 }
 
+/** The records of one kind, as they are listed. */
+export interface Listed {
+  readonly entries: ReadonlyMap<string, object>;
+  /** Records of which no entry can be made, whole: they must be read. */
+  readonly others: ReadonlyMap<string, string>;
+}
+
 export interface Surroundings {
   /** Each of its answers ends; see `answering`. */
   readonly storage: KeyValueStorage;
@@ -47,6 +67,8 @@ export interface Surroundings {
     listen(listener: (keys: readonly string[]) => void): () => void;
   };
   readonly journal: Journal;
+  /** Kinds of record that are listed without being read. */
+  readonly indexes: readonly Indexed[];
   readonly applyPatch: ApplyPatch;
   /** What becomes of a refused change that somebody else has overtaken meanwhile: it is kept beside theirs. */
   readonly setBeside: (overtaken: Group) => readonly Change[];
@@ -55,10 +77,16 @@ export interface Surroundings {
 }
 
 const usualRetriesMs = [2_000, 5_000, 15_000, 30_000];
+/** So many records are asked for at once: a storage with thousands still answers each question in time. */
+const portion = 200;
+
+function* portions<T>(all: readonly T[]): Generator<T[]> {
+  for (let from = 0; from < all.length; from += portion) yield all.slice(from, from + portion);
+}
 
 /** One store over one storage: all repositories write through it. */
 export function createRecordStore(surroundings: Surroundings): RecordStore {
-  const { storage, exclusively, channel, journal, applyPatch, setBeside } = surroundings;
+  const { storage, exclusively, channel, journal, indexes, applyPatch, setBeside } = surroundings;
   const retryAfterMs = surroundings.retryAfterMs ?? usualRetriesMs;
   /** What the device has refused so far. */
   let refused: readonly Group[] = [];
@@ -81,15 +109,19 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
 
   /** Writes a group whole. @throws StaleWriteError */
   async function write(group: Group): Promise<readonly Written[]> {
-    const stored = await storage.getMany([...group.keys()]);
+    const keys = [...group.keys()];
+    const shards = indexes.flatMap((indexed) => shardKeysOf(indexed, keys));
+    const stored = await storage.getMany([...keys, ...shards]);
     const texts: Record<string, string> = {};
     for (const [key, pending] of group) {
       const text = resolvedText(pending, stored[key], applyPatch);
       if (text === undefined) throw new StaleWriteError(key, versionOf(stored[key]));
       texts[key] = text;
     }
-    await storage.setMany(texts);
-    channel.post(Object.keys(texts));
+    const written = new Map(Object.entries(texts));
+    const index = indexes.map((indexed) => changedShards(indexed, stored, written));
+    await storage.setMany(Object.assign({}, texts, ...index) as Record<string, string>);
+    channel.post(keys);
     return Object.entries(texts).map(([key, text]) => ({ key, record: writtenOf(text) }));
   }
 
@@ -151,29 +183,117 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
       await exclusively(writeRefused);
     });
 
+  async function settle(): Promise<void> {
+    recovered ??= recover().catch(failed);
+    await recovered;
+  }
+
+  /** Puts what is not written yet over what was read. */
+  function lay(found: Map<string, string>, isAsked: (key: string) => boolean): void {
+    for (const group of [...refused, ...underway]) {
+      for (const [key, pending] of group) {
+        if (!isAsked(key)) continue;
+        const text = resolvedText(pending, found.get(key), applyPatch);
+        if (text === deletedText) found.delete(key);
+        else if (text !== undefined) found.set(key, text);
+      }
+    }
+  }
+
+  /** What stands under these keys in the storage; what was deleted there is swept. */
+  async function stored(keys: readonly string[]): Promise<Map<string, string>> {
+    const found = new Map<string, string>();
+    const gone: string[] = [];
+    for (const some of portions(keys)) {
+      const texts = await storage.getMany(some);
+      for (const key of some) {
+        const text = texts[key];
+        if (text === deletedText) gone.push(key);
+        else if (isThere(text)) found.set(key, text);
+      }
+    }
+    if (gone.length > 0) void sweep(gone);
+    return found;
+  }
+
+  const keysUnder = async (prefix: string): Promise<string[]> =>
+    (await storage.getAllKeys()).filter((key) => key.startsWith(prefix) && !isIndexKey(key));
+
+  async function reindex(indexed: Indexed, keys: readonly string[]): Promise<void> {
+    for (const some of portions(keys)) {
+      await exclusively(async () => {
+        const texts = await storage.getMany([...some, ...shardKeysOf(indexed, some)]);
+        const written = new Map<string, string | undefined>();
+        for (const key of some) {
+          const text = texts[key];
+          written.set(key, isThere(text) ? text : undefined);
+        }
+        await storage.setMany(changedShards(indexed, texts, written));
+      });
+    }
+  }
+
   return {
     async read(prefix) {
-      recovered ??= recover().catch(failed);
-      await recovered;
-      const found = new Map<string, string>();
-      const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(prefix));
-      const stored = await storage.getMany(keys);
-      const gone = keys.filter((key) => stored[key] === deletedText);
-      for (const key of keys) {
-        const text = stored[key];
-        if (isThere(text)) found.set(key, text);
-      }
-      for (const group of [...refused, ...underway]) {
-        for (const [key, pending] of group) {
-          if (!key.startsWith(prefix)) continue;
-          const text = resolvedText(pending, found.get(key), applyPatch);
-          if (text === deletedText) found.delete(key);
-          else if (text !== undefined) found.set(key, text);
-        }
-      }
-      if (gone.length > 0) void sweep(gone);
+      await settle();
+      const found = await stored(await keysUnder(prefix));
+      lay(found, (key) => key.startsWith(prefix));
       return found;
     },
+
+    async contents(keys) {
+      await settle();
+      const found = await stored(keys);
+      const asked = new Set(keys);
+      lay(found, (key) => asked.has(key));
+      return found;
+    },
+
+    async keys(prefix) {
+      await settle();
+      return keysUnder(prefix);
+    },
+
+    async list(indexed) {
+      await settle();
+      const { prefix, entryOf } = indexed;
+      const keys = new Set(await keysUnder(prefix));
+      const shards = await storage.getMany([...allShardKeys(indexed)]);
+      const entries = new Map<string, object>();
+      const others = new Map<string, string>();
+      const wrong: string[] = [];
+      for (const text of Object.values(shards)) {
+        for (const [key, entry] of entriesIn(indexed, text)) {
+          if (keys.has(key)) entries.set(key, entry);
+          else wrong.push(key);
+        }
+      }
+      const put = (key: string, text: string): object | undefined => {
+        const entry = entryOf(key, text);
+        if (entry === undefined) others.set(key, text);
+        else entries.set(key, entry);
+        return entry;
+      };
+      const missing = [...keys].filter((key) => !entries.has(key));
+      for (const some of portions(missing)) {
+        for (const [key, text] of await stored(some)) if (put(key, text)) wrong.push(key);
+      }
+      if (wrong.length > 0) void reindex(indexed, wrong).catch(() => undefined);
+      const changed = [...refused, ...underway]
+        .flatMap((group) => [...group.keys()])
+        .filter((key) => key.startsWith(prefix));
+      const now = await stored(changed);
+      lay(now, (key) => changed.includes(key));
+      for (const key of changed) {
+        entries.delete(key);
+        others.delete(key);
+        const text = now.get(key);
+        if (text !== undefined) put(key, text);
+      }
+      return { entries, others };
+    },
+
+    reindex,
 
     async commit(changes) {
       const group = groupOf(changes);

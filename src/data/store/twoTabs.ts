@@ -1,7 +1,6 @@
-import { draftsOfOvertaken } from '../drafts/draftsOfOvertaken';
-import { patchedSettings } from '../records/patchedSettings';
 import { noJournal } from './journal';
 import { memoryStorage } from './keyValueStorage';
+import { ofKinds } from './ofKinds';
 import { createRecordStore } from './recordStore';
 
 /** Two tabs over one device, as two windows of one browser are; for tests. The device can be told to refuse, as a full one does. */
@@ -44,8 +43,7 @@ export function twoTabs(retryAfterMs: readonly number[] = [5]) {
         },
       },
       journal: noJournal,
-      applyPatch: patchedSettings,
-      setBeside: draftsOfOvertaken,
+      ...ofKinds,
       retryAfterMs,
     });
   };

@@ -51,3 +51,6 @@ export function isReplaced(replaces: Replaced, stored: StoredText): boolean {
   if ('text' in replaces) return stored === replaces.text;
   return sameVersion(replaces, versionOf(stored));
 }
+
+/** The id in a key. */
+export const idOfKey = (key: string): string => key.slice(key.indexOf('/') + 1);

@@ -3,10 +3,9 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { shoppingCost, shoppingOf } from '../../core/plan/shoppingOf';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
-import { planDraft } from '../../data/draft/planDraft';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { fetchPrices, readPrices } from '../../data/files/priceFiles';
-import { useJobs, useResins, useShelf } from '../../data/hooks/queries';
+import { useResins } from '../../data/hooks/queries';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useCurrency } from '../../data/hooks/useKept';
@@ -18,14 +17,18 @@ import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Screen } from '../../ui/frame/Screen';
+import { Rows } from '../../ui/list/Rows';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { ThemeProvider } from '../../ui/ThemeProvider';
 import { space } from '../../ui/theme/tokens';
-import { shoppingText } from '../../words/buying';
+import { sayJobs, shoppingText } from '../../words/buying';
 import { sayMl, sayMoney } from '../../words/figures';
 import { BuyingFigures } from './BuyingFigures';
-import type { Plan } from '../../core/plan/planTypes';
+import { useNeeds, type Need, type Needs } from './useNeeds';
+
+/** One and the same, so that nothing is worked out anew while there is nothing. */
+const nothing: readonly Need[] = [];
 
 interface BuyingScreenProps {
   /** Stands under the title: the other shelves. */
@@ -51,13 +54,18 @@ export function BuyingScreen(props: BuyingScreenProps) {
 }
 
 function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint: () => void }) {
-  const needs = useNeeds();
+  const { needs = nothing, ...work } = useNeeds();
   const { currency } = useCurrency();
   const notice = useNotice();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const shopping = shoppingOf(
-    needs.filter(({ id }) => !left.has(id)).map(({ plan }) => plan),
-    today(),
+  const day = today();
+  const shopping = useMemo(
+    () =>
+      shoppingOf(
+        needs.filter(({ id }) => !left.has(id)),
+        day,
+      ),
+    [needs, left, day],
   );
   const copy = async (): Promise<void> => {
     const copied = await setStringAsync(shoppingText(shopping, currency));
@@ -86,7 +94,8 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
         </>
       }
     >
-      {needs.length === 0 && (
+      <Progress {...work} />
+      {needs.length === 0 && work.planned === work.of && (
         <Panel title="Nothing to buy for">
           <Words>No job has amounts yet. Plan one, and what it takes stands here.</Words>
         </Panel>
@@ -94,7 +103,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
       {shopping.map(({ card, jobs, buying }) => (
         <Panel key={card.id ?? card.name} title={card.name} testID="shopping">
           <Words size="small" colour="inkSoft">
-            For {jobs.join(', ')}
+            For {sayJobs(jobs)}
           </Words>
           <BuyingFigures buying={buying} currency={currency} />
         </Panel>
@@ -109,20 +118,31 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
           title="Jobs to buy for"
           summary={`${needs.length - left.size} of ${needs.length}`}
         >
-          {needs.map(({ id, plan }) => (
-            <SwitchField
-              key={id}
-              label={plan.name}
-              note={`${plan.buying.map(({ card }) => card.name).join(', ')}, ${sayMl(plan.together.totalMl)}`}
-              value={!left.has(id)}
-              onChange={(on) => {
-                const next = new Set(left);
-                if (on) next.delete(id);
-                else next.add(id);
-                setLeft(next);
-              }}
+          <View style={styles.row}>
+            <ActionButton label="All of them" onPress={() => setLeft(new Set())} />
+            <ActionButton
+              label="None of them"
+              onPress={() => setLeft(new Set(needs.map(({ id }) => id)))}
             />
-          ))}
+          </View>
+          <Rows
+            items={needs}
+            keyOf={({ id }) => id}
+            aboutHigh={72}
+            row={({ id, name, buying, totalMl }) => (
+              <SwitchField
+                label={name}
+                note={`${buying.map(({ card }) => card.name).join(', ')}, ${sayMl(totalMl)}`}
+                value={!left.has(id)}
+                onChange={(on) => {
+                  const next = new Set(left);
+                  if (on) next.delete(id);
+                  else next.add(id);
+                  setLeft(next);
+                }}
+              />
+            )}
+          />
         </FoldPanel>
       )}
       <Prices />
@@ -130,19 +150,27 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
   );
 }
 
-/** Every job that can be planned. */
-function useNeeds(): readonly { readonly id: string; readonly plan: Plan }[] {
-  const { data: jobs } = useJobs();
-  const shelf = useShelf();
-  return useMemo(
-    () =>
-      (jobs?.records ?? []).flatMap(({ id, draft, lastGood }) => {
-        const now = planDraft(draft, shelf);
-        const found = now.plan === undefined ? planDraft(lastGood, shelf) : now;
-        if (found.plan === undefined) return [];
-        return [{ id, plan: found.plan }];
-      }),
-    [jobs, shelf],
+/** How far the plans of all jobs are, and of which it cannot be told what they take. */
+function Progress({ planned, of, untold, failed }: Omit<Needs, 'needs'>) {
+  return (
+    <>
+      {failed ? (
+        <Words role="alert" colour="stop">
+          What the jobs take cannot be worked out just now. Open this page again to try once more.
+        </Words>
+      ) : (
+        planned < of && (
+          <Words role="status">
+            Planning the jobs: {planned} of {of}
+          </Words>
+        )
+      )}
+      {untold.length > 0 && (
+        <Words role="alert" colour="stop">
+          Not in this list, for they cannot be planned here: {sayJobs(untold)}
+        </Words>
+      )}
+    </>
   );
 }
 

@@ -1,42 +1,61 @@
-import { useMemo } from 'react';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
-import type { PourPlan, Shelf } from '../../core/plan/planTypes';
-import { planDraft } from '../../data/draft/planDraft';
-import type { JobRecord } from '../../data/records/jobRecord';
-import { Section } from '../../ui/section/Section';
+import type { Plan, PourPlan, Shelf } from '../../core/plan/planTypes';
+import type { JobEntry } from '../../data/records/jobEntry';
+import { NotShown } from '../../ui/feedback/RowMishap';
+import { SectionDrawing } from '../../ui/section/Section';
 import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
 import { sayG, sayMl } from '../../words/figures';
 import { sayPour } from '../../words/pours';
+import type { ListedJob } from '../../workers/listedJob';
+import { useListedJob } from './useListedJob';
 
 interface JobCardProps {
-  readonly record: JobRecord;
+  readonly entry: JobEntry;
   readonly shelf: Shelf;
   /** Something was typed over it that is not saved. */
   readonly typedOver: boolean;
   readonly onOpen: () => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
+  /** Hands out what is in it as a file, with why it cannot be shown. */
+  readonly onSave: (reason: string) => void;
 }
 
-/** A job in the list: its Section small, its name and what it takes. */
-export function JobCard({ record, shelf, typedOver, onOpen, onDuplicate, onDelete }: JobCardProps) {
+/** A job as people call it. */
+export const nameOfJob = ({ name }: Pick<JobEntry, 'name'>): string =>
+  name.trim() || 'Job without a name';
+
+/** A job in the list: its name at once; its Section small and what it takes as soon as it is planned. */
+export function JobCard({
+  entry,
+  shelf,
+  typedOver,
+  onOpen,
+  onDuplicate,
+  onDelete,
+  onSave,
+}: JobCardProps) {
   const colours = useColours();
-  const { plan } = useMemo(() => planDraft(record.lastGood, shelf), [record.lastGood, shelf]);
-  const name = record.draft.name.trim() || 'Job without a name';
-  const only = plan?.pours.length === 1 ? plan.pours[0] : undefined;
+  const { data: listed, isError } = useListedJob(entry, shelf);
+  const name = nameOfJob(entry);
+  // Deleted elsewhere a moment ago: the list hears of it.
+  if (listed === null) return null;
+  if (listed?.state === 'unreadable') {
+    return <NotShown name={name} onSave={() => onSave(listed.reason)} />;
+  }
   return (
-    <View
-      role="listitem"
-      style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}
-    >
+    <View style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}>
       <TouchableRipple role="link" aria-label={`Open ${name}`} onPress={onOpen} style={styles.open}>
         <View style={styles.inside}>
           <View style={styles.drawing}>
-            {plan !== undefined && <Section plan={plan} greatestHeight={52} small />}
+            {listed?.state === 'planned' && (
+              <SectionDrawing plan={listed.plan} greatestHeight={52} width={drawingWidth} small />
+            )}
           </View>
           <View style={styles.words}>
             <Words weight="bold">{name}</Words>
@@ -45,23 +64,8 @@ export function JobCard({ record, shelf, typedOver, onOpen, onDuplicate, onDelet
                 Two versions: open it to choose
               </Words>
             )}
-            {plan === undefined ? (
-              <Words size="small" colour="inkSoft">
-                Not measured yet
-              </Words>
-            ) : (
-              <>
-                <Words size="small" colour="inkSoft">
-                  {sayMl(plan.together.totalMl)} of{' '}
-                  {plan.buying.map(({ card }) => card.name).join(', ')}
-                </Words>
-                {only === undefined ? (
-                  <Words size="small">{plan.pours.map(sayPour).join(' · ')}</Words>
-                ) : (
-                  <PartsOf pour={only} />
-                )}
-              </>
-            )}
+            {listed !== undefined && <FiguresOf listed={listed} />}
+            {isError && <Said>Its figures do not come just now. Open it to see them.</Said>}
           </View>
         </View>
       </TouchableRipple>
@@ -70,6 +74,39 @@ export function JobCard({ record, shelf, typedOver, onOpen, onDuplicate, onDelet
         <SignButton icon="delete" label={`Delete ${name}`} onPress={onDelete} />
       </View>
     </View>
+  );
+}
+
+const Said = ({ children }: { readonly children: ReactNode }) => (
+  <Words size="small" colour="inkSoft">
+    {children}
+  </Words>
+);
+
+function FiguresOf({ listed }: { readonly listed: ListedJob }) {
+  if (listed.state === 'too-slow') {
+    return <Said>It takes long to plan: open it to see its figures.</Said>;
+  }
+  return listed.state === 'planned' ? (
+    <PlanFigures plan={listed.plan} />
+  ) : (
+    <Said>Not measured yet</Said>
+  );
+}
+
+function PlanFigures({ plan }: { readonly plan: Plan }) {
+  const only = plan.pours.length === 1 ? plan.pours[0] : undefined;
+  return (
+    <>
+      <Said>
+        {sayMl(plan.together.totalMl)} of {plan.buying.map(({ card }) => card.name).join(', ')}
+      </Said>
+      {only === undefined ? (
+        <Words size="small">{plan.pours.map(sayPour).join(' · ')}</Words>
+      ) : (
+        <PartsOf pour={only} />
+      )}
+    </>
   );
 }
 
@@ -88,11 +125,20 @@ function PartsOf({ pour: { resin, a, b } }: { readonly pour: PourPlan }) {
   );
 }
 
+const drawingWidth = 72;
+
 const styles = StyleSheet.create({
-  card: { flexDirection: 'row', flexWrap: 'wrap', borderWidth: 1, borderRadius: corner },
+  // As high as with its figures, so that nothing moves when they come.
+  card: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    borderWidth: 1,
+    borderRadius: corner,
+    minHeight: 90,
+  },
   open: { flexGrow: 1, flexShrink: 1, flexBasis: 200, padding: space.medium },
   inside: { flexDirection: 'row', alignItems: 'center', gap: space.medium },
-  drawing: { width: 72 },
+  drawing: { width: drawingWidth },
   words: { flex: 1, minWidth: 0 },
   signs: { minHeight: touch.table, justifyContent: 'center', marginLeft: 'auto' },
 });

@@ -1,29 +1,38 @@
-import { StyleSheet, View } from 'react-native';
+import { useMemo, useState } from 'react';
+import { StyleSheet } from 'react-native';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { readJobFile } from '../../data/files/jobFile';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useJobActions } from '../../data/hooks/useJobActions';
-import { saveRecord, saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/everything';
 import { useStartOver } from '../../data/hooks/useStart';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
 import { jobs as jobKind } from '../../data/kinds/kinds';
-import type { JobRecord } from '../../data/records/jobRecord';
+import type { JobEntry } from '../../data/records/jobEntry';
 import { ActionButton } from '../../ui/ActionButton';
-import { RowMishap } from '../../ui/feedback/RowMishap';
 import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
 import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
+import { TextField } from '../../ui/fields/TextField';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
-import { space } from '../../ui/theme/tokens';
-import { JobCard } from './JobCard';
+import { JobRows } from './JobRows';
 
 interface JobListScreenProps {
   readonly onOpen: (id: string) => void;
+}
+
+/** From so many on one looks for a job by its name. */
+const findFrom = 20;
+
+/** Those that have these words in their name. */
+function jobsWith(jobs: readonly JobEntry[], sought: string): readonly JobEntry[] {
+  const words = sought.trim().toLocaleLowerCase();
+  return words === '' ? jobs : jobs.filter(({ name }) => name.toLocaleLowerCase().includes(words));
 }
 
 /** All jobs, the one changed last on top. */
@@ -35,6 +44,7 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
   const notice = useNotice();
   const file = useAttempt();
   const unsaved = useUnsaved(jobKind);
+  const [sought, setSought] = useState('');
 
   async function create(): Promise<void> {
     const { id } = await actions.create(newJobDraft(shelf.resins[0]));
@@ -49,15 +59,13 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
       onOpen(id);
     });
 
-  async function remove(record: JobRecord): Promise<void> {
-    const undo = await actions.remove(record);
-    notice({ text: `Deleted ${record.draft.name || 'the job without a name'}`, undo });
-  }
-
+  const all = jobs?.records;
+  const found = useMemo(() => jobsWith(all ?? [], sought), [all, sought]);
   if (jobs === undefined) return null;
   return (
     <Screen
       title="Jobs"
+      rememberedAs="jobs"
       foot={
         <>
           <ActionButton
@@ -85,32 +93,28 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
           void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
         }
       />
+      {jobs.records.length >= findFrom && (
+        <TextField
+          label={`Find among ${jobs.records.length} jobs`}
+          value={sought}
+          onChange={setSought}
+        />
+      )}
+      {jobs.records.length > 0 && found.length === 0 && (
+        <Words role="status">No job has “{sought}” in its name.</Words>
+      )}
       {jobs.records.length === 0 ? (
         <Panel title="No jobs yet">
           <Words>A job is one piece to pour: measure its cavities, choose a resin, and mix.</Words>
           <ActionButton label="Load the demo" onPress={() => void startOver.withDemo()} />
         </Panel>
       ) : (
-        <View role="list" style={styles.list}>
-          {jobs.records.map((record) => (
-            <RowMishap key={record.id} name={record.draft.name} onSave={() => saveRecord(record)}>
-              <JobCard
-                record={record}
-                shelf={shelf}
-                onOpen={() => onOpen(record.id)}
-                onDuplicate={() => void actions.duplicate(record)}
-                typedOver={unsaved.isTypedOver(record.id)}
-                onDelete={() => void remove(record)}
-              />
-            </RowMishap>
-          ))}
-        </View>
+        <JobRows jobs={found} shelf={shelf} isTypedOver={unsaved.isTypedOver} onOpen={onOpen} />
       )}
     </Screen>
   );
 }
 
 const styles = StyleSheet.create({
-  list: { gap: space.medium },
   main: { flexGrow: 1 },
 });

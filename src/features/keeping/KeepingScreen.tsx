@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { useAllKept, useAside, useSaveState } from '../../data/hooks/queries';
-import { kinds } from '../../data/kinds/kinds';
+import { useUnreadable } from '../../data/hooks/useUnreadable';
 import { useStartOver } from '../../data/hooks/useStart';
 import { usePersistence, type Persistence } from '../../data/hooks/usePersistence';
 import { OpenEverything } from './OpenEverything';
@@ -21,11 +21,15 @@ const persistenceWords: Readonly<Record<Persistence, string>> = {
   unknown: 'This browser does not say whether it keeps it. Save it as a file now and then.',
 };
 
+/** Looking through fewer records is over before it can be told. */
+const tellFrom = 500;
+
 const inOneList = new Intl.ListFormat('en-GB');
 
 /** Where the data is, how to get it out, and how to start over. */
 export function KeepingScreen() {
-  const all = useAllKept(kinds);
+  const all = useAllKept();
+  const through = useUnreadable();
   const saveState = useSaveState();
   const aside = useAside();
   const store = useStore();
@@ -33,12 +37,11 @@ export function KeepingScreen() {
   const notice = useNotice();
   const persistence = usePersistence();
   const unreadable = [
-    ...all.flatMap(({ read }) => read?.unreadable ?? []),
+    ...through.unreadable,
     // Those that had to make room for something that can be read.
     ...(aside.data?.records ?? []).map(({ key, text, reason }) => ({ key, text, reason })),
   ];
-  const counts = all.flatMap(({ kind: { counted }, read }) => {
-    const count = read?.records.length ?? 0;
+  const counts = all.flatMap(({ kind: { counted }, count = 0 }) => {
     return counted === undefined ? [] : [`${count} ${count === 1 ? counted.one : counted.many}`];
   });
 
@@ -67,6 +70,11 @@ export function KeepingScreen() {
           <SaveEverything store={store} label="Save everything as a file" />
         </View>
         {persistence !== undefined && <Words>{persistenceWords[persistence]}</Words>}
+        {through.looked < through.of && through.of >= tellFrom && (
+          <Words colour="inkSoft">
+            Looking whether all of it can be read: {through.looked} of {through.of}
+          </Words>
+        )}
         <OpenEverything />
       </Panel>
       {unreadable.length > 0 && (

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Image, StyleSheet, View } from 'react-native';
+import { Image, StyleSheet } from 'react-native';
 import { measureMouldPart } from '../../core/measure/parts/measureMouldPart';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { saveRecord, saveUnreadable } from '../../data/files/everything';
@@ -18,9 +18,10 @@ import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
+import { Rows } from '../../ui/list/Rows';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
-import { corner, space } from '../../ui/theme/tokens';
+import { corner } from '../../ui/theme/tokens';
 import { sayMould } from '../../words/moulds';
 
 interface MouldListScreenProps {
@@ -55,6 +56,7 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
   return (
     <Screen
       title="Shelf"
+      rememberedAs="moulds"
       head={tabs}
       foot={
         <>
@@ -91,9 +93,12 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
           </Words>
         </Panel>
       ) : (
-        <View role="list" style={styles.list}>
-          {moulds.records.map((record) => (
-            <RowMishap key={record.id} name={record.mould.name} onSave={() => saveRecord(record)}>
+        <Rows
+          items={moulds.records}
+          keyOf={({ id }) => id}
+          aboutHigh={110}
+          row={(record) => (
+            <RowMishap name={record.mould.name} onSave={() => saveRecord(record)}>
               <MouldRow
                 record={record}
                 typedOver={unsaved.isTypedOver(record.id)}
@@ -102,8 +107,8 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
                 onDelete={() => void remove(record)}
               />
             </RowMishap>
-          ))}
-        </View>
+          )}
+        />
       )}
     </Screen>
   );
@@ -143,7 +148,6 @@ function MouldRow({ record: { mould }, typedOver, ...ways }: MouldRowProps) {
 }
 
 const styles = StyleSheet.create({
-  list: { gap: space.medium },
   main: { flexGrow: 1 },
   photo: { width: 64, height: 64, borderRadius: corner },
 });

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { mouldInJob, mouldSchema, type Mould } from '../../core/measure/mould/mouldSchema';
 import type { MeasuredMould } from '../../core/plan/mouldOfJob';
 import { CardDraftProvider, useCardDraft } from '../../data/draft/cardDraft';
+import { idOfKey } from '../../data/store/versions';
 import { useStoredCard } from '../../data/draft/useStoredCard';
 import { useTypedDraft } from '../../data/drafts/useTypedDraft';
 import { newJobDraft } from '../../data/draft/jobDraft';
@@ -57,6 +58,7 @@ export function MouldScreen({
   const { form, draft, card: mould, problems, asked } = typing;
   const stored = useStoredCard<MouldDraft, Mould, MouldRecord>({
     form,
+    id: idOfKey(of),
     beside,
     record,
     gone,

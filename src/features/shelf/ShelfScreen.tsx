@@ -20,6 +20,7 @@ import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
+import { Rows } from '../../ui/list/Rows';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
@@ -64,6 +65,7 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   return (
     <Screen
       title="Shelf"
+      rememberedAs="resins"
       head={tabs}
       foot={
         <>
@@ -100,9 +102,12 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
           <ActionButton label="Load the demo" onPress={() => void startOver.withDemo()} />
         </Panel>
       ) : (
-        <View role="list" style={styles.list}>
-          {resins.records.map((record) => (
-            <RowMishap key={record.id} name={record.resin.name} onSave={() => saveRecord(record)}>
+        <Rows
+          items={resins.records}
+          keyOf={({ id }) => id}
+          aboutHigh={110}
+          row={(record) => (
+            <RowMishap name={record.resin.name} onSave={() => saveRecord(record)}>
               <ResinRow
                 record={record}
                 typedOver={unsaved.isTypedOver(record.id)}
@@ -111,8 +116,8 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
                 onDelete={() => void remove(record)}
               />
             </RowMishap>
-          ))}
-        </View>
+          )}
+        />
       )}
       {resins.records.length > 0 && (
         <View style={styles.row}>
@@ -158,7 +163,6 @@ function ResinRow({ record: { resin }, typedOver, ...ways }: ResinRowProps) {
 }
 
 const styles = StyleSheet.create({
-  list: { gap: space.medium },
   main: { flexGrow: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

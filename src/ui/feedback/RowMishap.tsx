@@ -22,10 +22,11 @@ export function RowMishap({ name, onSave, children }: RowMishapProps) {
   );
 }
 
-function NotShown({ name, onSave }: Omit<RowMishapProps, 'children'>) {
+/** In place of a row that cannot be shown. */
+export function NotShown({ name, onSave }: Omit<RowMishapProps, 'children'>) {
   const colours = useColours();
   return (
-    <View role="listitem" style={[styles.row, { borderColor: colours.line }]}>
+    <View style={[styles.row, { borderColor: colours.line }]}>
       <Words style={styles.words}>{name} cannot be shown. What is in it is kept as it is.</Words>
       <ActionButton icon="download" label={`Save ${name} as a file`} onPress={onSave} />
     </View>

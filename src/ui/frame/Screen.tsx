@@ -1,10 +1,12 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space, touch } from '../theme/tokens';
+import { ScrollPlaceContext } from './scrollPlace';
 import { useEscape } from './useEscape';
+import { useScrollMemory } from './useScrollMemory';
 
 interface ScreenProps {
   readonly title: string;
@@ -19,6 +21,8 @@ interface ScreenProps {
   readonly head?: ReactNode;
   /** Stands at the foot, in reach of the thumb. */
   readonly foot?: ReactNode;
+  /** Comes back to where it was scrolled to, by this name. */
+  readonly rememberedAs?: string;
   /** Fills the screen itself instead of being scrolled in one column. */
   readonly fills?: boolean;
   readonly children: ReactNode;
@@ -33,11 +37,14 @@ export function Screen({
   notice,
   head,
   foot,
+  rememberedAs,
   fills = false,
   children,
 }: ScreenProps) {
   const colours = useColours();
   useEscape(onBack);
+  const scrolling = useRef<ScrollView>(null);
+  useScrollMemory(scrolling, rememberedAs);
   const isLow = useWindowDimensions().height < lowScreen;
   const top = (
     <>
@@ -95,9 +102,11 @@ export function Screen({
           <View style={styles.fills}>{children}</View>
         </>
       ) : (
-        <ScrollView keyboardShouldPersistTaps="handled">
+        <ScrollView ref={scrolling} keyboardShouldPersistTaps="handled">
           {isLow && top}
-          <View style={styles.content}>{children}</View>
+          <ScrollPlaceContext value={scrolling}>
+            <View style={styles.content}>{children}</View>
+          </ScrollPlaceContext>
           {isLow && bottom}
         </ScrollView>
       )}

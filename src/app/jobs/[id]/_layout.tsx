@@ -8,12 +8,12 @@ import {
   useRouter,
 } from 'expo-router';
 import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
-import { useOpenJobRecord } from '@/data/hooks/useOpenRecord';
+import { isNotOpen, useOpenJobRecord } from '@/data/hooks/useOpenRecord';
 import { Mishap } from '@/features/keeping/Mishap';
 import { JobFrame } from '@/features/job/JobFrame';
+import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/features/keeping/useWays';
 import { stepAt, type JobStep } from '@/features/job/steps';
-import { NotFound } from '@/ui/frame/NotFound';
 
 export default function JobLayout() {
   const router = useRouter();
@@ -42,8 +42,7 @@ export default function JobLayout() {
     (index: number): void => router.setParams({ pour: String(index + 1) }),
     [router],
   );
-  if (open === 'loading') return null;
-  if (open === 'missing') return <NotFound onBack={back} />;
+  if (isNotOpen(open)) return <NotOpened open={open} onBack={back} />;
   return (
     <JobDraftProvider key={id} {...open} pourIndex={pourIndex}>
       {step === undefined ? (

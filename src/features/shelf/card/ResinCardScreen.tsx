@@ -16,6 +16,7 @@ import {
 import { formatPlain } from '../../../core/quantity/format';
 import { CardDraftProvider, useCardDraft } from '../../../data/draft/cardDraft';
 import { useHasProblem } from '../../../data/draft/formField';
+import { idOfKey } from '../../../data/store/versions';
 import { useStoredCard } from '../../../data/draft/useStoredCard';
 import { useTypedDraft } from '../../../data/drafts/useTypedDraft';
 import { useResinActions } from '../../../data/hooks/useCardActions';
@@ -73,6 +74,7 @@ export function ResinCardScreen({
   const { form, draft, card, problems, asked } = typing;
   const stored = useStoredCard<ResinDraft, Resin, ResinRecord>({
     form,
+    id: idOfKey(of),
     beside,
     record,
     gone,

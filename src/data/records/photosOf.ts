@@ -1,4 +1,4 @@
-import type { JobRecord } from '../records/jobRecord';
+import type { JobRecord } from './jobRecord';
 
 /** Every text that stands under the key `photo`, whatever shape the rest has: a draft is what somebody typed. */
 function collect(value: unknown, found: Set<string>): void {

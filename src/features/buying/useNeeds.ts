@@ -1,0 +1,116 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { Resin } from '../../core/resin/resinSchema';
+import { cardKey, type JobNeeds } from '../../core/plan/shoppingOf';
+import type { Shelf } from '../../core/plan/planTypes';
+import { useJobs, useShelf } from '../../data/hooks/queries';
+import { useListedTexts } from '../../data/hooks/useListedText';
+import type { JobEntry } from '../../data/records/jobEntry';
+import { jobCollection } from '../../data/repositories';
+import { listPlanner } from '../../workers/listPlanner';
+import type { ListedJob } from '../../workers/listedJob';
+
+/** What a job takes. */
+export interface Need extends JobNeeds {
+  readonly id: string;
+  readonly totalMl: number;
+}
+
+/** What all jobs take, as far as it is known. */
+export interface Needs {
+  /** Of every job that has amounts; undefined while they are being planned. */
+  readonly needs: readonly Need[] | undefined;
+  /** How many of how many are planned. */
+  readonly planned: number;
+  readonly of: number;
+  /** Jobs of which it cannot be told, by name. */
+  readonly untold: readonly string[];
+  /** The plans do not come. */
+  readonly failed: boolean;
+}
+
+/** What is known with one shelf, by state of a job; `untold` where its plan took too long or it cannot be read. */
+interface Known {
+  readonly needs: Map<string, Need | 'untold' | undefined>;
+  /** Each card once: every plan brings a copy of its own. */
+  readonly cards: Map<string, Resin>;
+}
+
+const knownOf = new WeakMap<Shelf, Known>();
+
+function knownWith(shelf: Shelf): Known {
+  const known = knownOf.get(shelf) ?? { needs: new Map(), cards: new Map() };
+  knownOf.set(shelf, known);
+  return known;
+}
+
+const stateOf = ({ id, revision, stamp = '' }: JobEntry): string => `${id}/${revision}/${stamp}`;
+
+function needOf(id: string, listed: ListedJob, { cards }: Known): Need | 'untold' | undefined {
+  if (listed.state === 'unmeasured') return undefined;
+  if (listed.state !== 'planned') return 'untold';
+  const { name, together, buying } = listed.plan;
+  return {
+    id,
+    name,
+    totalMl: together.totalMl,
+    buying: buying.map(({ card, buying: { needMl, needG } }) => {
+      const one = cards.get(cardKey(card)) ?? card;
+      cards.set(cardKey(card), one);
+      return { card: one, buying: { needMl, needG } };
+    }),
+  };
+}
+
+/** Jobs are read so many at a time, and it is told so often how far they are. */
+const portion = 20;
+
+/** Plans every job in a thread, the one changed last first, and remembers each while neither it nor the shelf changes. */
+export function useNeeds(): Needs {
+  const { data: jobs } = useJobs();
+  const shelf = useShelf();
+  const textsOf = useListedTexts();
+  const [, setPlanned] = useState(0);
+  const [failed, setFailed] = useState(false);
+  const entries = jobs?.records;
+  const known = knownWith(shelf);
+  useEffect(() => {
+    const stop = new AbortController();
+    const { signal } = stop;
+    const run = async (): Promise<void> => {
+      const missing = (entries ?? []).filter((entry) => !known.needs.has(stateOf(entry)));
+      for (let from = 0; from < missing.length && !signal.aborted; from += portion) {
+        const some = missing.slice(from, from + portion);
+        const texts = await textsOf(some);
+        for (const entry of some) {
+          const key = jobCollection.key(entry.id);
+          const text = texts.get(key);
+          const listed =
+            text === undefined
+              ? undefined
+              : await listPlanner.plan({ key, text, shelf, inSight: false, signal });
+          known.needs.set(stateOf(entry), listed && needOf(entry.id, listed, known));
+        }
+        setPlanned((count) => count + some.length);
+      }
+    };
+    run().catch(() => {
+      if (!signal.aborted) setFailed(true);
+    });
+    return () => stop.abort();
+  }, [entries, shelf, known, textsOf]);
+
+  const planned = (entries ?? []).filter((entry) => known.needs.has(stateOf(entry))).length;
+  const isWhole = entries !== undefined && planned === entries.length;
+  return useMemo(() => {
+    const told = (entries ?? []).map((entry) => [entry, known.needs.get(stateOf(entry))] as const);
+    return {
+      needs: isWhole
+        ? told.flatMap(([, need]) => (need === undefined || need === 'untold' ? [] : [need]))
+        : undefined,
+      planned,
+      of: entries?.length ?? 0,
+      untold: told.flatMap(([{ name }, need]) => (need === 'untold' ? [name] : [])),
+      failed,
+    };
+  }, [entries, known, isWhole, planned, failed]);
+}
