@@ -18,7 +18,9 @@ export async function storedTexts(page: Page): Promise<Record<string, string>> {
               resolve(found);
               return;
             }
-            if (cursor.value !== '') found[String(cursor.key)] = String(cursor.value);
+            // Lists are derived from the records.
+            const isRecord = cursor.value !== '' && !String(cursor.key).startsWith('#');
+            if (isRecord) found[String(cursor.key)] = String(cursor.value);
             cursor.continue();
           };
         };
@@ -26,16 +28,18 @@ export async function storedTexts(page: Page): Promise<Record<string, string>> {
   );
 }
 
-/** Puts a text under a key, whatever the app thinks of it. */
-export async function putText(page: Page, key: string, text: string): Promise<void> {
+/** Puts texts under their keys, whatever the app thinks of them. */
+export async function putTexts(page: Page, texts: Record<string, string>): Promise<void> {
   await page.evaluate(
-    ([at, value]) =>
+    (all) =>
       new Promise<void>((resolve, reject) => {
         const opening = indexedDB.open('nipperkin');
         opening.onerror = () => reject(new Error('not opened'));
         opening.onsuccess = () => {
           const writing = opening.result.transaction('entries', 'readwrite');
-          writing.objectStore('entries').put(value, at);
+          for (const [key, text] of Object.entries(all)) {
+            writing.objectStore('entries').put(text, key);
+          }
           writing.onerror = () => reject(new Error('not written'));
           writing.oncomplete = () => {
             opening.result.close();
@@ -43,6 +47,10 @@ export async function putText(page: Page, key: string, text: string): Promise<vo
           };
         };
       }),
-    [key, text] as const,
+    texts,
   );
 }
+
+/** Puts a text under a key, whatever the app thinks of it. */
+export const putText = (page: Page, key: string, text: string): Promise<void> =>
+  putTexts(page, { [key]: text });

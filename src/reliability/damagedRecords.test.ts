@@ -55,16 +55,19 @@ function put(value: unknown, [key, ...rest]: Path, wrong: unknown): unknown {
 }
 
 const jobs = demoJobs.map(({ id: _, ...job }) => jobRecordOf(job as unknown as JobDraft));
+const typed = draftRecordOf({
+  of: 'job/a',
+  name: 'A',
+  base: null,
+  values: jobs[0]!.draft as object,
+});
 const whole: readonly (readonly [string, object])[] = [
   ...jobs.map((record) => [`job/${record.id}`, record] as const),
-  ...demoResins.map((card) => ['resin/a', resinRecordOf(card, undefined)] as const),
-  ...demoMoulds.map((mould) => ['mould/a', mouldRecordOf(mould)] as const),
-  ['photo/a', { ...demoPhoto, schema: photoRecords.version, ...nextVersion() }],
+  ...demoResins.map((card) => ['resin/a', resinRecordOf(card, undefined, undefined, 'a')] as const),
+  ...demoMoulds.map((mould) => ['mould/a', mouldRecordOf(mould, undefined, 'a')] as const),
+  [`photo/${demoPhoto.id}`, { ...demoPhoto, schema: photoRecords.version, ...nextVersion() }],
   ['settings/person', settingsRecordOf({ ...usualSettings, ...demoSettings })],
-  [
-    'draft/a',
-    draftRecordOf({ of: 'job/a', name: 'A', base: null, values: jobs[0]!.draft as object }),
-  ],
+  [`draft/${typed.id}`, typed],
 ];
 
 test('no record, whatever is in it, keeps the others from being read, and none is lost', async () => {
@@ -75,6 +78,11 @@ test('no record, whatever is in it, keeps the others from being read, and none i
   let locked = 0;
   let firstError: unknown;
   const shelf = { resins: demoResins, moulds: demoMoulds };
+  // Undamaged each of them is read: what is tried below is damage and nothing else.
+  for (const [key, record] of whole) {
+    const kind = kinds.find(({ collection }) => key.startsWith(collection.prefix));
+    expect(kind?.collection.one(key, { text: JSON.stringify(record) }).unreadable).toBeUndefined();
+  }
   const paths = whole.map(([, record]) => [
     ...pathsIn(record),
     ['constructor'],

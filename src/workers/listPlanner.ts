@@ -1,16 +1,20 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { Shelf } from '../core/plan/planTypes';
 import { withoutPhotos } from '../core/plan/withoutPhotos';
 import type { ListedJob, ListWorker } from './listedJob';
 
-/** Longer than this no job is planned for a list, ms. */
-const mostMs = 5_000;
-/** A thread that nothing is asked of for so long is let go, ms. */
-const restMs = 30_000;
+interface Limits {
+  /** Longer than this no job is planned for a list, ms. */
+  readonly jobMs: number;
+  /** A thread that nothing is asked of for so long is let go, ms. */
+  readonly restMs: number;
+}
+
+const usualLimits: Limits = { jobMs: 5_000, restMs: 30_000 };
 
 /** A thread that plans jobs for lists; `failed` rejects where it cannot run. */
 export interface ListThread {
-  readonly remote: Pick<Remote<ListWorker>, keyof ListWorker>;
+  readonly remote: ListWorker;
   readonly failed: Promise<never>;
   readonly terminate: () => void;
 }
@@ -47,11 +51,8 @@ export interface ListPlanner {
   readonly plan: (job: ToPlan) => Promise<ListedJob>;
 }
 
-/**
- * @param start starts the thread
- * @param limitMs longer than this no job is planned
- */
-export function createListPlanner(start = startThread, limitMs = mostMs): ListPlanner {
+/** @param start starts the thread */
+export function createListPlanner(start = startThread, limits = usualLimits): ListPlanner {
   const asked: Asked[] = [];
   let thread: ListThread | undefined;
   let known: Shelf | undefined;
@@ -79,7 +80,7 @@ export function createListPlanner(start = startThread, limitMs = mostMs): ListPl
     }
     let timer: ReturnType<typeof setTimeout> | undefined;
     const limit = new Promise<ListedJob>((resolve) => {
-      timer = setTimeout(() => resolve({ state: 'too-slow' }), limitMs);
+      timer = setTimeout(() => resolve({ state: 'too-slow' }), limits.jobMs);
     });
     try {
       const listed = await Promise.race([remote.plan(key, text), failed, limit]);
@@ -107,7 +108,7 @@ export function createListPlanner(start = startThread, limitMs = mostMs): ListPl
       }
     }
     isAtWork = false;
-    rest = setTimeout(stop, restMs);
+    rest = setTimeout(stop, limits.restMs);
   }
 
   return {

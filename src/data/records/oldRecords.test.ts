@@ -5,8 +5,10 @@ import { jobRecords } from './jobRecord';
 import { readRecords } from './readRecords';
 import { resinRecords } from './resinRecord';
 
-const kept = (record: object): ReadonlyMap<string, string> =>
-  new Map([['key', JSON.stringify(record)]]);
+const kept = (
+  record: { id: string; [field: string]: unknown },
+  prefix = 'job/',
+): ReadonlyMap<string, string> => new Map([[prefix + record.id, JSON.stringify(record)]]);
 
 const oldJob = {
   id: 'a',
@@ -32,12 +34,11 @@ test('a job that never was whole comes up with what was typed', () => {
   expect(records[0]).toMatchObject({ lastGood: null, draft: { name: '', scaleStep: 'fine' } });
 });
 
+const oldCard = { id: 'b', schema: 1, revision: 1, updatedAt: '2026-11-02T00:00:00Z' };
+
 test('a card that was kept when a depth had one end', () => {
   const resin = { ...exampleFile.resin, id: 'b', greatestDepth: '50 mm' };
-  const { records } = readRecords(
-    resinRecords,
-    kept({ id: 'b', schema: 1, revision: 1, updatedAt: '2026-11-02T00:00:00Z', resin }),
-  );
+  const { records } = readRecords(resinRecords, kept({ ...oldCard, resin }, 'resin/'));
   expect(records[0]?.resin).toMatchObject({ depth: { greatest: '50 mm' } });
   expect(records[0]?.resin).not.toHaveProperty('greatestDepth');
 });

@@ -22,9 +22,11 @@ export interface SettingsPatch {
   readonly forget?: { readonly [List in keyof KeptLists]?: readonly string[] };
 }
 
+const settingsKey = settingsRecords.prefix + settingsId;
+
 /** A patch of the settings as a change for the store. */
 export const settingsPatch = (patch: SettingsPatch): Patch => ({
-  key: settingsRecords.prefix + settingsId,
+  key: settingsKey,
   patch,
 });
 
@@ -66,7 +68,9 @@ export function withPatch(before: Settings, patch: SettingsPatch): Settings {
 }
 
 const readSettings = (text: StoredText): SettingsRecord | undefined =>
-  isThere(text) ? readRecords(settingsRecords, new Map([['', text]])).records[0] : undefined;
+  isThere(text)
+    ? readRecords(settingsRecords, new Map([[settingsKey, text]])).records[0]
+    : undefined;
 
 /**
  * What a patch makes of the settings that are stored; undefined where those cannot be read, such as a newer version's: they are

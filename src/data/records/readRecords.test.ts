@@ -29,13 +29,20 @@ test('older records come up step by step; what cannot be read is told apart and 
     ['cup/torn', '{"id":"torn","sch'],
     ['cup/future', '{"id":"future","schema":4,"massG":5}'],
     ['cup/ancient', '{"id":"ancient","schema":0}'],
+    ['cup/moved', '{"id":"new","schema":3,"massG":5}'],
   ]);
   const { records, unreadable } = readRecords(kind, texts);
   expect(records).toEqual([
     { id: 'old', schema: 3, massG: 56.7 },
     { id: 'new', schema: 3, massG: 5 },
   ]);
-  expect(unreadable.map(({ key }) => key)).toEqual(['cup/torn', 'cup/future', 'cup/ancient']);
+  expect(unreadable.map(({ key }) => key)).toEqual([
+    'cup/torn',
+    'cup/future',
+    'cup/ancient',
+    // Under the key of another it would be written over that.
+    'cup/moved',
+  ]);
   expect(unreadable[0]?.text).toBe('{"id":"torn","sch');
 });
 
@@ -48,7 +55,7 @@ test('a job is kept whole: the draft as typed, and the last state that was right
   );
   const { records, unreadable } = readRecords(
     jobRecords,
-    new Map([['job/x', JSON.stringify(broken)]]),
+    new Map([[`job/${broken.id}`, JSON.stringify(broken)]]),
   );
   expect(unreadable).toEqual([]);
   expect(records[0]?.draft.pours[0]?.overage).toBe('lots');
@@ -62,7 +69,10 @@ test('a card is read whatever became of the calibrations beside it', () => {
   const record = resinRecordOf(demoResins[0]!, undefined);
   const read = (calibrations: unknown) => {
     const text = JSON.stringify({ ...record, calibrations });
-    const { records, unreadable } = readRecords(resinRecords, new Map([['resin/a', text]]));
+    const { records, unreadable } = readRecords(
+      resinRecords,
+      new Map([[`resin/${record.id}`, text]]),
+    );
     expect(unreadable).toEqual([]);
     return records[0]?.calibrations;
   };
@@ -83,7 +93,6 @@ test('a card is read whatever became of the calibrations beside it', () => {
 test('a new job that is not measured yet can be kept', () => {
   const record = jobRecordOf(newJobDraft(undefined));
   expect(record.lastGood).toBeNull();
-  expect(readRecords(jobRecords, new Map([['job/x', JSON.stringify(record)]])).unreadable).toEqual(
-    [],
-  );
+  const texts = new Map([[`job/${record.id}`, JSON.stringify(record)]]);
+  expect(readRecords(jobRecords, texts).unreadable).toEqual([]);
 });

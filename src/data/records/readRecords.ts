@@ -49,7 +49,10 @@ export function readRecords<S extends Schema>(
   const unreadable: UnreadableRecord[] = [];
   for (const [key, text] of texts) {
     try {
-      records.push(kind.schema.validateSync(migrated(kind, jsonOf(text))) as InferType<S>);
+      const record = kind.schema.validateSync(migrated(kind, jsonOf(text))) as InferType<S>;
+      // It would be written under another key than it stands under, over another record.
+      if (key !== kind.prefix + (record as { id: string }).id) throw new Error('not its own key');
+      records.push(record);
     } catch (error) {
       // A damaged text can break any step of reading it; whichever it was, the text is kept.
       unreadable.push({

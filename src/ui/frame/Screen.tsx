@@ -1,10 +1,10 @@
-import { useRef, type ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space, touch } from '../theme/tokens';
-import { ScrollPlaceContext } from './scrollPlace';
+import { scrollElement, ScrollPlaceContext } from './scrollPlace';
 import { useEscape } from './useEscape';
 import { useScrollMemory } from './useScrollMemory';
 
@@ -43,8 +43,13 @@ export function Screen({
 }: ScreenProps) {
   const colours = useColours();
   useEscape(onBack);
-  const scrolling = useRef<ScrollView>(null);
-  useScrollMemory(scrolling, rememberedAs);
+  const [element, setElement] = useState<HTMLElement | null>(null);
+  const hold = useCallback(
+    (scrolling: ScrollView | null) => setElement(scrollElement(scrolling)),
+    [],
+  );
+  const place = useMemo(() => ({ element, name: rememberedAs }), [element, rememberedAs]);
+  useScrollMemory(place);
   const isLow = useWindowDimensions().height < lowScreen;
   const top = (
     <>
@@ -102,9 +107,9 @@ export function Screen({
           <View style={styles.fills}>{children}</View>
         </>
       ) : (
-        <ScrollView ref={scrolling} keyboardShouldPersistTaps="handled">
+        <ScrollView ref={hold} keyboardShouldPersistTaps="handled">
           {isLow && top}
-          <ScrollPlaceContext value={scrolling}>
+          <ScrollPlaceContext value={place}>
             <View style={styles.content}>{children}</View>
           </ScrollPlaceContext>
           {isLow && bottom}

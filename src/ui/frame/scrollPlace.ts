@@ -1,11 +1,16 @@
-import { createContext, type RefObject } from 'react';
+import { createContext } from 'react';
 import type { ScrollView } from 'react-native';
 
-export type ScrollPlace = RefObject<ScrollView | null>;
-
 /** What scrolls the screen that one is in. */
-export const ScrollPlaceContext = createContext<ScrollPlace>({ current: null });
+export interface ScrollPlace {
+  /** Null until it is there. */
+  readonly element: HTMLElement | null;
+  /** By which it is come back to. */
+  readonly name: string | undefined;
+}
 
-/** The element that scrolls, once it is there: on the web that is what a ScrollView is, and its type is that of a phone. */
-export const scrollElement = (place: ScrollPlace): HTMLElement | null =>
-  (place.current?.getScrollableNode() as HTMLElement | undefined) ?? null;
+export const ScrollPlaceContext = createContext<ScrollPlace>({ element: null, name: undefined });
+
+/** On the web a ScrollView is the element that scrolls; its type is that of a phone. */
+export const scrollElement = (scrolling: ScrollView | null): HTMLElement | null =>
+  (scrolling?.getScrollableNode() as HTMLElement | undefined) ?? null;

@@ -1,7 +1,7 @@
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
 import { memo, useContext, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { scrollElement, ScrollPlaceContext } from '../frame/scrollPlace';
+import { ScrollPlaceContext } from '../frame/scrollPlace';
 import { space } from '../theme/tokens';
 
 interface RowsProps<Item> {
@@ -18,7 +18,11 @@ const mostWhole = 50;
 /** Rows of a list, one under the other. Of long lists only those stand in the page that are in sight, and some around them. */
 export function Rows<Item>(props: RowsProps<Item>) {
   const { items, keyOf, row } = props;
-  if (items.length > mostWhole) return <RowsInSight {...props} />;
+  const { element, name } = useContext(ScrollPlaceContext);
+  if (items.length > mostWhole) {
+    // Before that is there nothing is in sight.
+    return element && <RowsInSight {...props} place={element} name={name} />;
+  }
   return (
     <View role="list" style={styles.list}>
       {items.map((item) => (
@@ -30,15 +34,24 @@ export function Rows<Item>(props: RowsProps<Item>) {
   );
 }
 
-function RowsInSight<Item>({ items, keyOf, row, aboutHigh }: RowsProps<Item>) {
-  const scrolling = useContext(ScrollPlaceContext);
+/** How high the rows of each list were that had been in sight: one comes back to the same rows. */
+const heights = new Map<string, readonly VirtualItem[]>();
+
+function RowsInSight<Item>({
+  items,
+  keyOf,
+  row,
+  aboutHigh,
+  place,
+  name,
+}: RowsProps<Item> & { readonly place: HTMLElement; readonly name: string | undefined }) {
   const list = useRef<View>(null);
   const [above, setAbove] = useState(0);
+  const [known] = useState(() => [...(heights.get(name ?? '') ?? [])]);
   useLayoutEffect(() => {
-    const place = scrollElement(scrolling);
     // On the web a View is an element; its type is that of a phone.
     const element = list.current as unknown as HTMLElement | null;
-    if (place === null || element?.parentElement == null) return undefined;
+    if (element?.parentElement == null) return undefined;
     const measure = (): void => {
       const top = element.getBoundingClientRect().top - place.getBoundingClientRect().top;
       setAbove(Math.round(top + place.scrollTop));
@@ -48,18 +61,26 @@ function RowsInSight<Item>({ items, keyOf, row, aboutHigh }: RowsProps<Item>) {
     const observer = new ResizeObserver(measure);
     observer.observe(element.parentElement);
     return () => observer.disconnect();
-  }, [scrolling]);
+  }, [place]);
   // eslint-disable-next-line react-hooks/incompatible-library -- React's compiler, which it would disturb, is not used here
   const rows = useVirtualizer({
     count: items.length,
-    getScrollElement: () => scrollElement(scrolling),
+    getScrollElement: () => place,
+    // A ScrollView has a `scrollTo` of its own.
+    scrollToFn: (offset, { adjustments = 0 }) =>
+      place.scrollBy({ top: offset + adjustments - place.scrollTop }),
     estimateSize: () => aboutHigh,
     getItemKey: (index) => keyOf(items[index]!),
     gap: space.medium,
     overscan: 4,
+    initialMeasurementsCache: known,
     scrollMargin: above,
     initialRect: { width: 0, height: globalThis.innerHeight },
   });
+  useLayoutEffect(
+    () => () => void (name !== undefined && heights.set(name, rows.takeSnapshot())),
+    [name, rows],
+  );
   return (
     <View ref={list} role="list" style={{ height: rows.getTotalSize() }}>
       {rows.getVirtualItems().map(({ key, index, start }) => (
