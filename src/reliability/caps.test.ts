@@ -33,6 +33,15 @@ const traced = (outlines: number, points: number): object => ({
   scale: { by: 'grid', square: '10 mm' },
   outlines: many(outlines, (at) => ({ points: circle(points, at) })),
 });
+const channel = (stations: number, at: number): object => ({
+  shape: 'channel',
+  depth: `${20 + at / 10} mm`,
+  stations: many(stations, (index) => ({
+    at: `${index * 10} mm`,
+    width: `${100 + (index % 7)} mm`,
+    depth: `${20 + at / 10 - (index % 13) / 10} mm`,
+  })),
+});
 const job = (parts: readonly object[], pours: readonly object[]): object => ({
   format: 'nipperkin-job',
   version: 2,
@@ -89,6 +98,13 @@ const atTheCap: readonly (readonly [string, object])[] = [
     job([traced(1, 2500)], [{ resin: resin('30 mm'), overage: '10 %' }]),
   ],
   ['500 outlines', job([traced(500, 100)], [{ resin: resin('30 mm'), overage: '10 %' }])],
+  [
+    'five channels of 1000 stations',
+    job(
+      many(5, (at) => channel(1000, at)),
+      [{ resin: resin('30 mm'), overage: '10 %' }],
+    ),
+  ],
 ];
 
 const overTheCap: readonly (readonly [string, string, object])[] = [
@@ -110,6 +126,22 @@ const overTheCap: readonly (readonly [string, string, object])[] = [
           portions: colours(300),
         },
       ],
+    ),
+  ],
+  [
+    'two lists of 500 outlines',
+    'too-many-together',
+    job(
+      many(2, () => traced(500, 100)),
+      [{ resin: resin('30 mm'), overage: '10 %' }],
+    ),
+  ],
+  [
+    '200 channels of 1000 stations',
+    'too-many-together',
+    job(
+      many(200, (at) => channel(1000, at)),
+      [{ resin: resin('30 mm'), overage: '10 %' }],
     ),
   ],
   [

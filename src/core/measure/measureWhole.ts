@@ -8,6 +8,7 @@ import type { MeasureDetail, PartWarning } from './measured';
 import { measurePart } from './parts/measurePart';
 import type { Reading } from './parts/reading';
 import type { Insert, Part, PartShape } from './parts/partSchema';
+import { refuseTooMuch } from './refuseTooMuch';
 import { within } from './within';
 import { InputError } from '../problem';
 
@@ -82,9 +83,10 @@ export interface Measure {
 /**
  * Measures all parts of a job and takes its inserts out.
  * @param measure as checked by the job's schema
- * @throws InputError those of `measurePart` and `placeInserts`, `nothing-to-fill`
+ * @throws InputError those of `measurePart` and `placeInserts`, `nothing-to-fill`, `too-many-together`
  */
 export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading): MeasuredWhole {
+  refuseTooMuch(parts);
   const measured = parts.map((part, index) => ({
     part,
     ...within(`measure.parts[${index}]`, () => measurePart(part, reading)),

@@ -7,8 +7,23 @@ import type { ProblemSentences } from './sentence';
 const sayPlace = ({ x, y }: MeasureProblems['outlines-cross']): string =>
   `${formatPlain(x, 1)}, ${formatPlain(y, 1)}`;
 
+const togetherOf: Readonly<
+  Record<MeasureProblems['too-many-together']['what'], readonly [string, string]>
+> = {
+  points: [
+    'points in their outlines',
+    'Leave out outlines that are not poured, export curves more coarsely,',
+  ],
+  stations: ['stations and rectangles', 'Measure long runs with fewer,'],
+  heights: ['heights in their meshes', 'Take meshes with fewer triangles,'],
+};
+
 /** What cannot be measured as typed; mm, ml and degrees. */
 export const measureProblems: ProblemSentences<MeasureProblems> = {
+  'too-many-together': ({ what, count, most }) => {
+    const [are, instead] = togetherOf[what];
+    return `These parts have ${count} ${are}; ${most} is the most. ${instead} or split the piece over several jobs.`;
+  },
   'corner-too-round': (data) =>
     `Too round: a corner can have ${sayMm(data.greatestMm)} at the most, half the shorter side.`,
   'too-few-sides': () => 'A polygon has 3 sides or more.',

@@ -2,6 +2,11 @@ import type { Choices, Nothing } from './problemData';
 
 /** What cannot be measured as typed; mm, ml and degrees. */
 export interface MeasureProblems {
+  'too-many-together': {
+    readonly what: 'points' | 'stations' | 'heights';
+    readonly count: number;
+    readonly most: number;
+  };
   'corner-too-round': { readonly greatestMm: number };
   'too-few-sides': Nothing;
   'no-triangle': { readonly othersMm: number };
