@@ -17,6 +17,16 @@ const ways: readonly (readonly [string, string, (page: Page) => Promise<void>])[
   ['/jobs/demo-chart-table/resin?pour=2', 'comparing', (page) => press(page, /Compare/)],
   ['/jobs/demo-drawer-tray/mix', 'the sheet', (page) => press(page, /[Ss]heet/)],
   ['/jobs/demo-chart-table/mix?pour=2', 'the sheet', (page) => press(page, /[Ss]heet/)],
+  [
+    '/jobs/demo-drawer-tray/measure?from=%2Fmoulds',
+    'keeping a mould',
+    (page) => press(page, 'Keep as a mould'),
+  ],
+  [
+    '/jobs/demo-sill-knot/measure?from=%2Fbuying',
+    'tracing',
+    (page) => press(page, /^(Go on tracing|Trace on)/),
+  ],
   ['/jobs/demo-drawer-tray/buy', 'a card', (page) => press(page, /^Kits and lots/)],
 ];
 

@@ -1,8 +1,9 @@
 import { useFonts } from 'expo-font';
 import { Navigator, Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useRefusedSettings } from '@/data/hooks/useRefusedSettings';
 import { useFirstStart } from '@/data/hooks/useStart';
 import { KeptData } from '@/features/keeping/KeptData';
 import { Mishap } from '@/features/keeping/Mishap';
@@ -57,6 +58,14 @@ function Frame() {
     if (!setAside) return;
     notice({ text: 'Some settings could not be read. They are set aside as they were: see Data.' });
   }, [setAside, notice]);
+  const tellRefused = useCallback(
+    () =>
+      notice({
+        text: 'Not kept: what is set in this browser is of another version of Nipperkin. Load the page anew.',
+      }),
+    [notice],
+  );
+  useRefusedSettings(tellRefused);
   // Inside one job or one card the foot of the phone belongs to it.
   const deep = path.split('/').filter((part) => part !== '').length > 1;
   const bar = (wide || !deep) && (

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 import { QuickMixScreen } from '@/features/quick/QuickMixScreen';
 
 export default function QuickMixRoute() {

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { moulds } from '@/data/kinds/kinds';
 import { NotOpened } from '@/features/keeping/NotOpened';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 import { MouldScreen } from '@/features/moulds/MouldScreen';
 
 /** `new` stands in place of an id for a mould that is not in the library yet. */

@@ -6,7 +6,7 @@ import { cardOfLink } from '@/data/files/cardLinks';
 import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { resins } from '@/data/kinds/kinds';
 import { NotOpened } from '@/features/keeping/NotOpened';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
 import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';
 

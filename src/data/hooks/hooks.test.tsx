@@ -18,6 +18,7 @@ import { useJobActions } from './useJobActions';
 import { useOpenJobRecord } from './useOpenRecord';
 import { useCurrency, useKept } from './useKept';
 import { useResinActions } from './useCardActions';
+import { useRefusedSettings } from './useRefusedSettings';
 import { useFirstStart, useStartOver } from './useStart';
 
 function around(store: RecordStore, calibrate = calibrateHere) {
@@ -300,4 +301,38 @@ test('photos that nothing refers to any more are swept; one that cannot be told 
   expect(await sweepPhotos(first)).toBe(1);
   expect(kept.get('photo/replaced')).toBe('');
   expect(kept.get('photo/demo-sill-photo')).not.toBe('');
+});
+
+test('a card that was deleted elsewhere comes back under its own id, whatever is left of it', async () => {
+  const { first, kept } = twoTabs();
+  const tab = await startedTab(first);
+  const slow = tab.current.resins.find(({ id }) => id === 'demo-slow-clear')!;
+  await act(async () => void (await tab.current.resinActions.remove(slow)));
+  await act(async () => {
+    await tab.current.resinActions.bringBack({ ...slow.resin, name: 'Kept' }, slow.id, undefined);
+  });
+  // The jobs that are poured with it find it again.
+  expect(JSON.parse(kept.get('resin/demo-slow-clear') ?? '')).toMatchObject({
+    id: 'demo-slow-clear',
+    resin: { id: 'demo-slow-clear', name: 'Kept' },
+  });
+});
+
+test('a change of settings that a newer version has taken over is told, and theirs stay', async () => {
+  const { first, kept } = twoTabs();
+  await startedTab(first);
+  const newer = JSON.stringify({ id: 'person', schema: 99, revision: 7 });
+  const refused = jest.fn();
+  const { result } = renderHook(
+    () => {
+      useRefusedSettings(refused);
+      return useCurrency();
+    },
+    { wrapper: around(first) },
+  );
+  await waitFor(() => expect(result.current.currency).toBe('£'));
+  kept.set('settings/person', newer);
+  await act(() => result.current.setCurrency('€'));
+  await waitFor(() => expect(refused).toHaveBeenCalledTimes(1));
+  expect(kept.get('settings/person')).toBe(newer);
 });

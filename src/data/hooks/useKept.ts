@@ -4,11 +4,22 @@ import { settingsPatch, type SettingsPatch } from '../records/patchedSettings';
 import { currencySchema, settingsItems, type KeptLists } from '../records/settingsRecord';
 import { useSettings } from './queries';
 import { useCommit } from './useCommit';
+import { isSettingsRefusal } from './useRefusedSettings';
 
 /** Changes some of the settings; what another window has changed of the rest stays. */
 export function usePatchSettings(): (patch: SettingsPatch) => Promise<void> {
   const commit = useCommit();
-  return useCallback(async (patch) => void (await commit([settingsPatch(patch)])), [commit]);
+  return useCallback(
+    async (patch) => {
+      try {
+        await commit([settingsPatch(patch)]);
+      } catch (error) {
+        // It is told over the screen, whichever that is.
+        if (!isSettingsRefusal(error)) throw error;
+      }
+    },
+    [commit],
+  );
 }
 
 interface Kept<T> {

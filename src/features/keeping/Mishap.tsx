@@ -5,7 +5,7 @@ import { browserStore } from '../../data/store/browserStore';
 import { ActionButton } from '../../ui/ActionButton';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { useAddress } from './useAddress';
+import { useAddress } from '../../ui/frame/useAddress';
 import { SaveEverything } from './SaveEverything';
 
 /** Whether a part of the app could not be fetched: the server has stopped, or a newer version took its place. */

@@ -11,6 +11,7 @@ import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
+import { useWays } from '../../ui/frame/useWays';
 import { space } from '../../ui/theme/tokens';
 import { shapeNames } from '../../words/names';
 import { Allowances } from './Allowances';
@@ -30,11 +31,12 @@ export function MeasureStep() {
   const inserts = useFieldArray<JobDraft, 'measure.inserts'>({ name: 'measure.inserts' });
   const notice = useNotice();
   const router = useRouter();
+  const { here } = useWays('/jobs');
 
   const keep = (part: number | undefined): void =>
     router.push({
       pathname: '/jobs/[id]/mould',
-      params: { id: record.id, ...(part === undefined ? {} : { part }) },
+      params: { id: record.id, ...(part === undefined ? {} : { part }), ...here },
     });
 
   const removed = (

@@ -15,6 +15,8 @@ jest.setTimeout(60_000);
 const mockPushed: unknown[] = [];
 jest.mock('expo-router', () => ({
   useRouter: () => ({ push: (to: unknown) => mockPushed.push(to) }),
+  usePathname: () => '/jobs/tray/measure',
+  useGlobalSearchParams: () => ({ id: 'tray', from: '/buying' }),
 }));
 
 async function openStep(measure: object = exampleFile.measure): Promise<void> {
@@ -243,6 +245,6 @@ test('a cavity is removed and put back; it is kept as a mould by a tap', async (
   press('Keep as a mould');
   expect(mockPushed).toContainEqual({
     pathname: '/jobs/[id]/mould',
-    params: { id: 'tray', part: 0 },
+    params: { id: 'tray', part: 0, from: '/jobs/tray/measure?from=%2Fbuying' },
   });
 });

@@ -12,7 +12,7 @@ import { isNotOpen, useOpenJobRecord } from '@/data/hooks/useOpenRecord';
 import { Mishap } from '@/features/keeping/Mishap';
 import { JobFrame } from '@/features/job/JobFrame';
 import { NotOpened } from '@/features/keeping/NotOpened';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 import { stepAt, type JobStep } from '@/features/job/steps';
 
 export default function JobLayout() {

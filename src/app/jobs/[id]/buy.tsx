@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { BuyStep } from '@/features/buying/BuyStep';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 
 export default function BuyRoute() {
   const router = useRouter();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 import { ResinStep } from '@/features/resin/ResinStep';
 
 export default function ResinRoute() {

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useWays } from '@/features/keeping/useWays';
+import { useWays } from '@/ui/frame/useWays';
 import { MixingSheetScreen } from '@/features/mix/MixingSheetScreen';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 

@@ -1,20 +1,16 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { TraceScreen } from '@/features/trace/TraceScreen';
+import { useWays } from '@/ui/frame/useWays';
 
 export default function TraceRoute() {
-  const router = useRouter();
   const { id, of, index, face } = useLocalSearchParams<{
     id: string;
     of: string;
     index: string;
     face?: string;
   }>();
+  const { back } = useWays({ pathname: '/jobs/[id]/measure', params: { id } });
   const place = of === 'inserts' ? 'measure.inserts' : 'measure.parts';
   const part = `${place}.${Number(index ?? 0)}` as const;
-  return (
-    <TraceScreen
-      place={face === undefined ? part : `${part}.face`}
-      onBack={() => router.navigate({ pathname: '/jobs/[id]/measure', params: { id } })}
-    />
-  );
+  return <TraceScreen place={face === undefined ? part : `${part}.face`} onBack={back} />;
 }

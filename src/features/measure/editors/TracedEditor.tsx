@@ -5,6 +5,7 @@ import type { OutlineDetail } from '../../../core/measure/measured';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { useOpenJob } from '../../../data/draft/openJob';
 import { Words } from '../../../ui/text/Words';
+import { useWays } from '../../../ui/frame/useWays';
 import { space } from '../../../ui/theme/tokens';
 import { sayArea } from '../../../words/figures';
 import type { OutlinePlace, OutlinesDraft } from '../draftPlace';
@@ -19,6 +20,7 @@ interface TracedEditorProps {
 /** An outline traced on a photo or a grid: the tracing has a screen of its own. */
 export function TracedEditor({ place, detail }: TracedEditorProps) {
   const router = useRouter();
+  const { here } = useWays('/jobs');
   const { record } = useOpenJob();
   const part = useWatch<JobDraft>({ name: place }) as OutlinesDraft | undefined;
   const [, of = 'parts', index = '0', face] = place.split('.');
@@ -39,7 +41,13 @@ export function TracedEditor({ place, detail }: TracedEditorProps) {
           onPress={() =>
             router.push({
               pathname: '/jobs/[id]/trace',
-              params: { id: record.id, of, index, ...(face === undefined ? {} : { face }) },
+              params: {
+                id: record.id,
+                of,
+                index,
+                ...(face === undefined ? {} : { face }),
+                ...here,
+              },
             })
           }
         />

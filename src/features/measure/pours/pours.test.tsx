@@ -7,6 +7,8 @@ jest.setTimeout(60_000);
 
 const mockParams: Record<string, string>[] = [];
 jest.mock('expo-router', () => ({
+  usePathname: () => '/jobs/tray/measure',
+  useGlobalSearchParams: () => ({ id: 'tray' }),
   useRouter: () => ({
     push: () => undefined,
     setParams: (params: Record<string, string>) => mockParams.push(params),
