@@ -1,4 +1,6 @@
+import { readFile } from 'node:fs/promises';
 import { demoJobs } from '../src/data/demo/demoJobs';
+import { readEverything } from '../src/data/files/everything';
 import { expect, saved, test, type } from './app';
 import { putText, storedTexts } from './storage';
 
@@ -290,6 +292,34 @@ test.describe('it always starts, and the data always comes out', () => {
     });
     await page.goto(tray);
     await expect(saved(page)).toBeVisible();
+  });
+});
+
+test.describe('without the app', () => {
+  test.use({ allowedErrors: [/Failed to load resource|removeChild/] });
+
+  test('where the app itself does not start, what is kept comes out without it', async ({
+    page,
+  }) => {
+    await page.goto('/jobs');
+    await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
+    await page.route('**/_expo/**', (route) => route.abort());
+    await page.goto('/jobs');
+    await expect(page.getByText('It does not start.')).toBeVisible();
+    await page.getByRole('link', { name: 'Save it as a file' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save everything as a file' }).tap(),
+    ]);
+    const text = await readFile(await file.path(), 'utf8');
+    const stored = await storedTexts(page);
+    expect(Object.fromEntries(readEverything(text))).toEqual(stored);
+    await page.unroute('**/_expo/**');
+    await page.getByRole('link', { name: 'Open Nipperkin' }).click();
+    await expect(page.getByRole('main')).toBeVisible();
+    // Something broke so that nothing of the app is left.
+    await page.evaluate(() => document.getElementById('root')?.replaceChildren());
+    await expect(page.getByRole('alert').filter({ hasText: 'Something broke.' })).toBeVisible();
   });
 });
 
