@@ -1,6 +1,8 @@
 import type { Write } from '../data/store/changes';
 import { journalText, readJournal, type Journal } from '../data/store/journal';
 import { memoryStorage } from '../data/store/keyValueStorage';
+import { jobIndex, type JobEntry } from '../data/records/jobEntry';
+import { entriesIn, isIndexKey } from '../data/store/recordIndex';
 import { ofKinds } from '../data/store/ofKinds';
 import { createRecordStore, type RecordStore } from '../data/store/recordStore';
 import type { StoredRecord } from '../data/store/versions';
@@ -53,11 +55,15 @@ function page(kept: Map<string, string>, closing: Map<string, string>, name: str
 
 const soon = (): Promise<'late'> => new Promise((resolve) => setTimeout(() => resolve('late'), 2));
 
-const recordOf = (id: string, revision: number): StoredRecord => ({
+/** A job, as far as a list looks at it. */
+const recordOf = (id: string, revision: number) => ({
   id,
   schema: 1,
   revision,
   stamp: `${id}${revision}`,
+  updatedAt: '2026-11-28',
+  draft: { name: `${id} ${revision}` },
+  lastGood: null,
 });
 
 /** Edits three records, two at a time, until the page dies; gives what was confirmed, and what was under way. */
@@ -68,7 +74,7 @@ async function edit(store: RecordStore, draw: ReturnType<typeof chance>) {
     const writes = ids.map((id): Write => {
       const before = confirmed.get(id) ?? null;
       const record = recordOf(id, (before?.revision ?? 0) + 1);
-      return { key: `mould/${id}`, record, replaces: before };
+      return { key: `job/${id}`, record, replaces: before };
     });
     const outcome = await Promise.race([store.commit(writes).then(() => 'done' as const), soon()]);
     if (outcome === 'late') return { confirmed, underway: writes };
@@ -90,13 +96,24 @@ test('a page that is killed at any moment loses nothing that was confirmed, and 
     const { confirmed, underway } = await edit(first, draw);
     // Closed, it had the moment to flush; killed, it had none.
     const flushed = draw.next() < 0.5 && first.flush();
-    const after = await page(kept, closing, 'second', Infinity).read('mould/');
+    const second = page(kept, closing, 'second', Infinity);
+    const after = await second.read('job/');
+    // The list was written with its records or not at all: nobody has to make it anew.
+    const entries = [...kept.entries()].flatMap(([at, text]) =>
+      isIndexKey(at) ? [...entriesIn(jobIndex, text)] : [],
+    );
+    const listed = new Map(entries.map(([at, entry]) => [at, (entry as JobEntry).name]));
+    for (const [at, text] of after) {
+      const { draft } = JSON.parse(text) as { draft: { name: string } };
+      if (listed.get(at) !== draft.name) lost += 1;
+    }
+    if (listed.size !== after.size) lost += 1;
     const revisionOf = (key: string): number => {
       const text = after.get(key);
       return text === undefined ? 0 : (JSON.parse(text) as StoredRecord).revision;
     };
     for (const { id, revision } of confirmed.values()) {
-      const now = revisionOf(`mould/${id}`);
+      const now = revisionOf(`job/${id}`);
       if (now < revision) lost += 1;
     }
     const arrived = underway.map(

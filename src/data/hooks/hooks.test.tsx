@@ -10,7 +10,7 @@ import { nextVersion } from '../records/stored';
 import { jobCollection } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
 import type { Version } from '../store/versions';
-import type { Undo } from './useCommit';
+import { useUndoable, type Undo } from './useCommit';
 import { twoTabs } from '../store/twoTabs';
 import { DataProvider } from './DataProvider';
 import { useJobs, useResins, useSaveState, useSettings, useShelf } from './queries';
@@ -335,4 +335,28 @@ test('a change of settings that a newer version has taken over is told, and thei
   await act(() => result.current.setCurrency('€'));
   await waitFor(() => expect(refused).toHaveBeenCalledTimes(1));
   expect(kept.get('settings/person')).toBe(newer);
+});
+
+test('what comes out of a file is read before it is shown, whatever it is', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const before = tab.current.jobs.length;
+  const bare = (id: string) => ({ id, schema: 1, revision: 1 });
+  const { result } = renderHook(
+    () => ({ undoable: useUndoable(true), jobs: useJobs(), resins: useResins() }),
+    { wrapper: around(first) },
+  );
+  await waitFor(() => expect(result.current.jobs.data?.records).toHaveLength(before));
+  let undo: Undo = async () => 'undone';
+  await act(async () => {
+    undo = await result.current.undoable([
+      { key: 'job/bare', record: bare('bare'), replaces: null },
+      { key: 'resin/bare', record: bare('bare'), replaces: null },
+    ]);
+  });
+  await waitFor(() => expect(result.current.jobs.data?.unreadable).toHaveLength(1));
+  await waitFor(() => expect(result.current.resins.data?.unreadable).toHaveLength(1));
+  expect(result.current.jobs.data?.records).toHaveLength(before);
+  await act(async () => void expect(await undo()).toBe('undone'));
+  await waitFor(() => expect(result.current.jobs.data?.unreadable).toHaveLength(0));
 });

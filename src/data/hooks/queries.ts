@@ -64,6 +64,8 @@ export function useAllKept(): readonly {
   readonly kind: AnyKind;
   /** Undefined until they are read. */
   readonly count: number | undefined;
+  /** When they were read or changed last. */
+  readonly changedAt: number;
   /** It could not be read at all. */
   readonly failed: boolean;
 }[] {
@@ -75,9 +77,10 @@ export function useAllKept(): readonly {
       ...asItIs,
     })),
     combine: (results) =>
-      results.map(({ data, isError }, index) => ({
+      results.map(({ data, isError, dataUpdatedAt }, index) => ({
         kind: kept.kindsAtStart[index]!,
         count: data?.records.length,
+        changedAt: dataUpdatedAt,
         failed: isError,
       })),
   });

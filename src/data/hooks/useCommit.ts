@@ -9,8 +9,11 @@ import { showWritten } from './shownAfter';
 /**
  * Writes changes in one transaction and shows them everywhere.
  * Rejects with StaleWriteError where another window was first; the screens are then read anew.
+ * @param unread what is written comes from elsewhere and was not read by this version: it is read as it is stored
  */
-export function useCommit(): (changes: readonly Change[]) => Promise<readonly Written[]> {
+export function useCommit(
+  unread = false,
+): (changes: readonly Change[]) => Promise<readonly Written[]> {
   const store = useStore();
   const client = useQueryClient();
   const { mutateAsync } = useMutation({
@@ -19,6 +22,7 @@ export function useCommit(): (changes: readonly Change[]) => Promise<readonly Wr
     scope: { id: 'commit' },
     // What was written is known: a keystroke must not read every job again.
     onSuccess: (written, changes) => {
+      if (unread) return client.invalidateQueries();
       const isReading = client.isFetching() > 0;
       const isKnown = changes.every(
         (change) => !isPatch(change) || written.some(({ key }) => key === change.key),
@@ -26,6 +30,7 @@ export function useCommit(): (changes: readonly Change[]) => Promise<readonly Wr
       showWritten(client, written);
       // What is being read may be what was there before.
       if (isReading || !isKnown) void client.invalidateQueries();
+      return undefined;
     },
     onError: () => client.invalidateQueries(),
   });
@@ -47,8 +52,8 @@ export async function undone(work: () => Promise<unknown>): Promise<'undone' | '
 }
 
 /** Writes changes in one transaction, as `useCommit`, and gives what takes them back. */
-export function useUndoable(): (writes: readonly Write[]) => Promise<Undo> {
-  const commit = useCommit();
+export function useUndoable(unread = false): (writes: readonly Write[]) => Promise<Undo> {
+  const commit = useCommit(unread);
   return useCallback(
     async (writes) => {
       await commit(writes);

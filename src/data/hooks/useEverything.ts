@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { chooseJsonFile } from '../files/chooseTextFile';
 import { addingWrites, compare, replacingWrites, type Comparison } from '../files/comparison';
 import { readEverything } from '../files/everything';
@@ -8,17 +7,7 @@ import { useUndoable, type Undo } from './useCommit';
 /** A file of everything, brought in again. */
 export function useEverything() {
   const store = useStore();
-  const client = useQueryClient();
-  const undoable = useUndoable();
-  /** Kinds of record that this version does not know are not shown anywhere; everything else is read anew. */
-  const shown = async (undo: Undo): Promise<Undo> => {
-    await client.invalidateQueries();
-    return async () => {
-      const outcome = await undo();
-      await client.invalidateQueries();
-      return outcome;
-    };
-  };
+  const undoable = useUndoable(true);
   return {
     /**
      * Lets the person choose a file and says what it would do; undefined where they think better of it.
@@ -29,10 +18,8 @@ export function useEverything() {
       return text === undefined ? undefined : compare(readEverything(text), await store.read(''));
     },
     /** Takes what is new and newer. Rejects with StaleWriteError where something was changed meanwhile. */
-    add: async (comparison: Comparison): Promise<Undo> =>
-      shown(await undoable(addingWrites(comparison))),
+    add: (comparison: Comparison): Promise<Undo> => undoable(addingWrites(comparison)),
     /** Puts the file in the place of everything. Rejects with StaleWriteError where something was changed meanwhile. */
-    replace: async (comparison: Comparison): Promise<Undo> =>
-      shown(await undoable(replacingWrites(comparison))),
+    replace: (comparison: Comparison): Promise<Undo> => undoable(replacingWrites(comparison)),
   };
 }

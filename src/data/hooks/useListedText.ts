@@ -8,7 +8,7 @@ import { showForeign } from './shownAfter';
 
 /**
  * The stored texts of listed jobs, by their key. An entry that does not say what its record says, because a window of an older
- * version wrote that, is mended.
+ * version wrote or deleted that, is mended.
  */
 export function useListedTexts(): (
   entries: readonly JobEntry[],
@@ -20,8 +20,9 @@ export function useListedTexts(): (
       const texts = await store.contents(entries.map(({ id }) => jobCollection.key(id)));
       const wrong = entries
         .filter((entry) => {
-          const version = versionOf(texts.get(jobCollection.key(entry.id)));
-          return version !== undefined && !sameVersion(version, entry);
+          const text = texts.get(jobCollection.key(entry.id));
+          const version = versionOf(text);
+          return text === undefined || (version !== undefined && !sameVersion(version, entry));
         })
         .map(({ id }) => jobCollection.key(id));
       if (wrong.length > 0) {

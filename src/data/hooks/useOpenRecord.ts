@@ -37,8 +37,9 @@ function useOpenOf<T extends StoredRecord, L extends ListedRecord>(
   if (record !== undefined && record !== last) setLast(record);
   if (record !== undefined) return { record, gone: false };
   if (read === undefined || drafts === undefined) return 'loading';
-  if (read.unreadable !== undefined) return { unreadable: read.unreadable };
+  // A newer version of Nipperkin may have written it: what is typed here stays on the screen all the same.
   if (last?.id === id) return { record: last, gone: true };
+  if (read.unreadable !== undefined) return { unreadable: read.unreadable };
   const key = collection.key(id);
   return drafts.records.some(({ of }) => of === key)
     ? { record: undefined, gone: true }

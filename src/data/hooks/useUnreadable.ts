@@ -20,8 +20,9 @@ const nextTurn = (): Promise<void> => new Promise((resolve) => setTimeout(resolv
 /**
  * Reads every record of every kind, in turns between which the page goes on; a list of jobs knows only what looks wrong at first
  * sight.
+ * @param changedAt when something was changed last: everything is looked through anew then
  */
-export function useUnreadable(): LookedThrough {
+export function useUnreadable(changedAt: number): LookedThrough {
   const store = useStore();
   const [seen, setSeen] = useState<LookedThrough>({ unreadable: [], looked: 0, of: 0 });
   useEffect(() => {
@@ -41,7 +42,13 @@ export function useUnreadable(): LookedThrough {
           if (isOver) return;
           turn = performance.now();
         }
-        setSeen({ unreadable, looked: Math.min(keys.length, from + portion), of: keys.length });
+        const looked = Math.min(keys.length, from + portion);
+        // What was found before stands until all of it is looked through.
+        setSeen((before) => ({
+          unreadable: looked < keys.length ? before.unreadable : unreadable,
+          looked,
+          of: keys.length,
+        }));
       }
     };
     // What cannot be read at all is told by the lists.
@@ -49,6 +56,6 @@ export function useUnreadable(): LookedThrough {
     return () => {
       isOver = true;
     };
-  }, [store]);
+  }, [store, changedAt]);
   return seen;
 }

@@ -24,11 +24,12 @@ const isTexts = (value: unknown): value is readonly string[] =>
   Array.isArray(value) && value.every((each) => typeof each === 'string');
 
 /** By hand: of thousands of entries each is looked at before anything is shown. */
-export function isJobEntry(value: unknown): value is JobEntry {
+function isJobEntry(key: string, value: unknown): value is JobEntry {
   if (typeof value !== 'object' || value === null) return false;
   const { id, name, updatedAt, revision, stamp, photos } = value as Record<keyof JobEntry, unknown>;
   return (
     typeof id === 'string' &&
+    key === jobRecords.prefix + id &&
     typeof name === 'string' &&
     typeof updatedAt === 'string' &&
     typeof revision === 'number' &&
@@ -43,9 +44,7 @@ function entryOf(key: string, text: string): JobEntry | undefined {
     const record = JSON.parse(text) as JobRecord;
     const isReadable = record.schema >= 1 && record.schema <= jobRecords.version;
     const entry = jobEntryOf(record);
-    return isReadable && key === jobRecords.prefix + entry.id && isJobEntry(entry)
-      ? entry
-      : undefined;
+    return isReadable && isJobEntry(key, entry) ? entry : undefined;
   } catch {
     // Whatever it is, reading it will say so.
     return undefined;

@@ -7,7 +7,8 @@ export interface Indexed {
   readonly version: number;
   /** What is kept of a stored record; undefined where that cannot be told without reading all of it. */
   readonly entryOf: (key: string, text: string) => object | undefined;
-  readonly isEntry: (value: unknown) => value is object;
+  /** Whether this is an entry of the record under that key. */
+  readonly isEntry: (key: string, value: unknown) => value is object;
 }
 
 /** No kind of record begins so, and no file may hold such a key: an index is derived, and always made anew from the records. */
@@ -52,7 +53,7 @@ export function entriesIn(indexed: Indexed, text: StoredText): Map<string, objec
       if (!Array.isArray(each)) continue;
       const [key, entry] = each as readonly unknown[];
       const isOwn = typeof key === 'string' && key.startsWith(indexed.prefix);
-      if (isOwn && indexed.isEntry(entry)) entries.set(key, entry);
+      if (isOwn && indexed.isEntry(key, entry)) entries.set(key, entry);
     }
   } catch {
     // Not JSON: there is nothing in it that the records do not say.

@@ -77,6 +77,7 @@ export function useNeeds(): Needs {
     const stop = new AbortController();
     const { signal } = stop;
     const run = async (): Promise<void> => {
+      setFailed(false);
       const missing = (entries ?? []).filter((entry) => !known.needs.has(stateOf(entry)));
       for (let from = 0; from < missing.length && !signal.aborted; from += portion) {
         const some = missing.slice(from, from + portion);

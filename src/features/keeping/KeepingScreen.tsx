@@ -29,7 +29,7 @@ const inOneList = new Intl.ListFormat('en-GB');
 /** Where the data is, how to get it out, and how to start over. */
 export function KeepingScreen() {
   const all = useAllKept();
-  const through = useUnreadable();
+  const through = useUnreadable(Math.max(...all.map(({ changedAt }) => changedAt)));
   const saveState = useSaveState();
   const aside = useAside();
   const store = useStore();
