@@ -7,6 +7,13 @@ test.each<[string, string, string]>([
   ['the key of the prototype', '{"__proto__":{"a":1}}', 'json-reserved-key'],
   ['a hundred thousand lists in each other', '['.repeat(1e5) + ']'.repeat(1e5), 'json-too-deep'],
   ['a million things', `{"parts":[${'{},'.repeat(1e6)}{}]}`, 'json-too-many'],
+  [
+    'many lists that are not too long by themselves',
+    JSON.stringify({
+      parts: Array.from({ length: 90 }, () => Array.from({ length: 900 }, () => ({}))),
+    }),
+    'json-too-many',
+  ],
 ])('%s is refused at once', (_, text, code) => {
   expect(() => jsonOf(text)).toThrow(expect.objectContaining({ code }));
 });

@@ -6,10 +6,12 @@ export interface JsonLimits {
   readonly deepest: number;
   /** More things than this are in no list; points and heights, which are plain numbers, are limited where they are read. */
   readonly mostThings: number;
+  /** More things than this are not in all lists together: each of them is looked at, wherever it stands. */
+  readonly mostInAll: number;
 }
 
 /** Of a job, a card, a record: anything that is one thing. */
-const usualLimits: JsonLimits = { deepest: 40, mostThings: 10_000 };
+const usualLimits: JsonLimits = { deepest: 40, mostThings: 10_000, mostInAll: 50_000 };
 const mostNumbers = 2_000_000;
 
 /** Keys that every object has already: as keys of a file they would stand for something else. */
@@ -26,7 +28,8 @@ const mostOf = (list: readonly unknown[], { mostThings }: JsonLimits): number =>
  * @throws InputError `json-too-deep`, `json-too-many`, `json-reserved-key`
  */
 function guardJson(value: unknown, limits: JsonLimits): void {
-  const { deepest } = limits;
+  const { deepest, mostInAll } = limits;
+  let count = 0;
   const open: { readonly value: unknown; readonly key: string; readonly depth: number }[] = [
     { value, key: '', depth: 0 },
   ];
@@ -40,7 +43,12 @@ function guardJson(value: unknown, limits: JsonLimits): void {
         throw new InputError('json-too-many', undefined, { key, count: at.length, most });
       }
       for (const each of at) {
-        if (typeof each === 'object') open.push({ value: each, key, depth: depth + 1 });
+        if (typeof each !== 'object') continue;
+        count += 1;
+        open.push({ value: each, key, depth: depth + 1 });
+      }
+      if (count > mostInAll) {
+        throw new InputError('json-too-many', undefined, { key: '', count, most: mostInAll });
       }
       continue;
     }

@@ -16,7 +16,7 @@ export const saveRecord = (record: StoredRecord): void =>
   download(`nipperkin-${record.id}.json`, JSON.stringify(record, null, 2));
 
 /** What an entry of the file may hold besides what a record may: it stands a little deeper, and there are many. */
-const fileLimits: JsonLimits = { deepest: 50, mostThings: 200_000 };
+const fileLimits: JsonLimits = { deepest: 50, mostThings: 200_000, mostInAll: 20_000_000 };
 
 /** A record as it is, where that says the very text that is stored; as text otherwise. */
 function entryOf(key: string, text: string): object {

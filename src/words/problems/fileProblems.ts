@@ -63,8 +63,10 @@ export const fileProblems: ProblemSentences<FileProblems> = {
     'This file is not JSON, so it is not a Nipperkin file. Choose one that Nipperkin exported.',
   'json-too-deep': (data) =>
     `This is nested deeper than ${data.most} levels; nothing that Nipperkin writes is.`,
-  'json-too-many': (data) =>
-    `“${data.key}” lists ${data.count} entries; ${data.most} at the most. Split it into several.`,
+  'json-too-many': ({ key, count, most }) =>
+    key === ''
+      ? `All its lists together have more than ${most} entries. Split it into several.`
+      : `“${key}” lists ${count} entries; ${most} at the most. Split it into several.`,
   'json-reserved-key': (_, value) =>
     `${shown(value)} cannot be the name of anything here. Rename it.`,
   'no-file': (_, value) => `No file to read at ${shown(value)}. Check the path.`,
