@@ -25,10 +25,7 @@ import { space } from '../../ui/theme/tokens';
 import { sayJobs, shoppingText } from '../../words/buying';
 import { sayMl, sayMoney } from '../../words/figures';
 import { BuyingFigures } from './BuyingFigures';
-import { useNeeds, type Need, type Needs } from './useNeeds';
-
-/** One and the same, so that nothing is worked out anew while there is nothing. */
-const nothing: readonly Need[] = [];
+import { useNeeds, type Needs } from './useNeeds';
 
 interface BuyingScreenProps {
   /** Stands under the title: the other shelves. */
@@ -54,19 +51,13 @@ export function BuyingScreen(props: BuyingScreenProps) {
 }
 
 function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint: () => void }) {
-  const { needs = nothing, ...work } = useNeeds();
+  const { needs, outdated, ...work } = useNeeds();
   const { currency } = useCurrency();
   const notice = useNotice();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const day = today();
-  const shopping = useMemo(
-    () =>
-      shoppingOf(
-        needs.filter(({ id }) => !left.has(id)),
-        day,
-      ),
-    [needs, left, day],
-  );
+  const chosen = useMemo(() => needs.filter(({ id }) => !left.has(id)), [needs, left]);
+  const shopping = useMemo(() => shoppingOf(chosen, day), [chosen, day]);
   const copy = async (): Promise<void> => {
     const copied = await setStringAsync(shoppingText(shopping, currency));
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
@@ -95,29 +86,30 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
       }
     >
       <Progress {...work} />
-      {needs.length === 0 && work.planned === work.of && (
+      {needs.length === 0 && !outdated && (
         <Panel title="Nothing to buy for">
           <Words>No job has amounts yet. Plan one, and what it takes stands here.</Words>
         </Panel>
       )}
-      {shopping.map(({ card, jobs, buying }) => (
-        <Panel key={card.id ?? card.name} title={card.name} testID="shopping">
-          <Words size="small" colour="inkSoft">
-            For {sayJobs(jobs)}
-          </Words>
-          <BuyingFigures buying={buying} currency={currency} />
-        </Panel>
-      ))}
-      {together !== undefined && (
-        <Words size="large" weight="bold" role="status">
-          Together {sayMoney(together, currency)}
-        </Words>
+      {shopping.length > 0 && (
+        <View style={[styles.list, outdated && styles.outdated]}>
+          {shopping.map(({ card, jobs, buying }) => (
+            <Panel key={card.id ?? card.name} title={card.name} testID="shopping">
+              <Words size="small" colour="inkSoft">
+                For {sayJobs(jobs)}
+              </Words>
+              <BuyingFigures buying={buying} currency={currency} />
+            </Panel>
+          ))}
+          {together !== undefined && (
+            <Words size="large" weight="bold" role="status">
+              Together {sayMoney(together, currency)}
+            </Words>
+          )}
+        </View>
       )}
       {needs.length > 0 && (
-        <FoldPanel
-          title="Jobs to buy for"
-          summary={`${needs.length - left.size} of ${needs.length}`}
-        >
+        <FoldPanel title="Jobs to buy for" summary={`${chosen.length} of ${needs.length}`}>
           <View style={styles.row}>
             <ActionButton label="All of them" onPress={() => setLeft(new Set())} />
             <ActionButton
@@ -151,7 +143,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
 }
 
 /** How far the plans of all jobs are, and of which it cannot be told what they take. */
-function Progress({ planned, of, untold, failed }: Omit<Needs, 'needs'>) {
+function Progress({ planned, of, untold, failed }: Omit<Needs, 'needs' | 'outdated'>) {
   return (
     <>
       {failed ? (
@@ -239,5 +231,7 @@ function Prices() {
 
 const styles = StyleSheet.create({
   grow: { flexGrow: 1 },
+  list: { gap: space.large },
+  outdated: { opacity: 0.5 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

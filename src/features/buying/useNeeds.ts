@@ -17,8 +17,10 @@ export interface Need extends JobNeeds {
 
 /** What all jobs take, as far as it is known. */
 export interface Needs {
-  /** Of every job that has amounts; undefined while they are being planned. */
-  readonly needs: readonly Need[] | undefined;
+  /** Of every job that has amounts. */
+  readonly needs: readonly Need[];
+  /** Something has changed, and they are being planned: `needs` are those of before. */
+  readonly outdated: boolean;
   /** How many of how many are planned. */
   readonly planned: number;
   readonly of: number;
@@ -61,6 +63,9 @@ function needOf(id: string, listed: ListedJob, { cards }: Known): Need | 'untold
   };
 }
 
+/** One and the same, so that nothing is worked out anew while there is nothing. */
+const nothingYet = { needs: [], untold: [] };
+
 /** Jobs are read so many at a time, and it is told so often how far they are. */
 const portion = 20;
 
@@ -102,16 +107,21 @@ export function useNeeds(): Needs {
 
   const planned = (entries ?? []).filter((entry) => known.needs.has(stateOf(entry))).length;
   const isWhole = entries !== undefined && planned === entries.length;
-  return useMemo(() => {
-    const told = (entries ?? []).map((entry) => [entry, known.needs.get(stateOf(entry))] as const);
+  const now = useMemo(() => {
+    if (entries === undefined || !isWhole) return undefined;
+    const told = entries.map((entry) => [entry, known.needs.get(stateOf(entry))] as const);
     return {
-      needs: isWhole
-        ? told.flatMap(([, need]) => (need === undefined || need === 'untold' ? [] : [need]))
-        : undefined,
-      planned,
-      of: entries?.length ?? 0,
+      needs: told.flatMap(([, need]) => (need === undefined || need === 'untold' ? [] : [need])),
       untold: told.flatMap(([{ name }, need]) => (need === 'untold' ? [name] : [])),
-      failed,
     };
-  }, [entries, known, isWhole, planned, failed]);
+  }, [entries, known, isWhole]);
+  const [last, setLast] = useState<Pick<Needs, 'needs' | 'untold'>>(nothingYet);
+  if (now !== undefined && now !== last) setLast(now);
+  return {
+    ...(now ?? last),
+    outdated: now === undefined,
+    planned,
+    of: entries?.length ?? 0,
+    failed,
+  };
 }
