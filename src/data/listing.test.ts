@@ -52,6 +52,15 @@ test('jobs are listed without being read, the one changed last on top', async ()
   expect(await first.keys('')).toHaveLength(3);
 });
 
+test('reads that begin together ask for the keys once, and each later one anew', async () => {
+  const { first, second, device } = twoTabs();
+  await Promise.all([namesOf(first), first.read('mould/'), first.keys('')]);
+  expect(device.keysAsked).toBe(1);
+  await second.commit([jobCollection.creation(jobCalled('a'))]);
+  expect(await namesOf(first)).toEqual(['a']);
+  expect(device.keysAsked).toBe(2);
+});
+
 test('a list that lacks a job, or has one that is gone, is mended by the records', async () => {
   const { first, second, kept } = twoTabs();
   await first.commit(['a', 'b'].map((name, at) => jobCollection.creation(jobCalled(name, at))));

@@ -101,6 +101,7 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
   let hasJournal = false;
   let lastReason = '';
   let recovered: Promise<void> | undefined;
+  let asking: Promise<string[]> | undefined;
 
   function setSaveState(next: SaveState): void {
     saveState = next;
@@ -216,8 +217,17 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
     return found;
   }
 
+  /** Reads that begin at the same moment, as at a start, ask once: of thousands of keys each answer takes its time. */
+  function allKeys(): Promise<string[]> {
+    asking ??= Promise.resolve().then(() => {
+      asking = undefined;
+      return storage.getAllKeys();
+    });
+    return asking;
+  }
+
   const keysUnder = async (prefix: string): Promise<string[]> =>
-    (await storage.getAllKeys()).filter((key) => key.startsWith(prefix) && !isIndexKey(key));
+    (await allKeys()).filter((key) => key.startsWith(prefix) && !isIndexKey(key));
 
   async function reindex(indexed: Indexed, keys: readonly string[]): Promise<void> {
     for (const some of portions(keys)) {

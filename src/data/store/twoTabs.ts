@@ -7,7 +7,13 @@ import { createRecordStore } from './recordStore';
 export function twoTabs(retryAfterMs: readonly number[] = [5]) {
   const kept = new Map<string, string>();
   const inMemory = memoryStorage(kept);
-  const device = { refuses: false, losesAnswers: false, cannotRead: false, transactions: 0 };
+  const device = {
+    refuses: false,
+    losesAnswers: false,
+    cannotRead: false,
+    transactions: 0,
+    keysAsked: 0,
+  };
   const listeners = new Set<(keys: readonly string[]) => void>();
   let queue: Promise<unknown> = Promise.resolve();
   const tab = () => {
@@ -16,6 +22,7 @@ export function twoTabs(retryAfterMs: readonly number[] = [5]) {
       storage: {
         ...inMemory,
         async getAllKeys() {
+          device.keysAsked += 1;
           if (device.cannotRead) throw new Error('cannot be read');
           return inMemory.getAllKeys();
         },
