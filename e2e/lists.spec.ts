@@ -25,40 +25,40 @@ async function withJobs(page: Page, count: number): Promise<void> {
   await page.goto('/jobs');
 }
 
-test('of three hundred jobs those stand in the page that are in sight; one is found, copied and opened', async ({
+test('of a hundred and fifty jobs those stand in the page that are in sight; one is found, copied and opened', async ({
   page,
 }) => {
-  await withJobs(page, 300);
+  await withJobs(page, 150);
   await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
   const first = rows(page).first();
   await expect(first).toContainText(figure('2095.5 ml of Slow clear'));
-  await expect(first).toHaveAttribute('aria-setsize', '313');
+  await expect(first).toHaveAttribute('aria-setsize', '163');
   expect(await rows(page).count()).toBeLessThan(30);
 
   // Down through the list: what comes into sight is planned, and one comes back to where one was.
   await page.mouse.move(200, 400);
-  const far = page.getByRole('link', { name: 'Open Tray 200' });
+  const far = page.getByRole('link', { name: 'Open Tray 100' });
   for (let turn = 0; turn < 30 && (await far.count()) === 0; turn += 1) {
     await page.mouse.wheel(0, 500);
     await expect(rows(page).first()).toBeVisible();
   }
   await expect(rows(page).filter({ has: far })).toContainText(figure('A 1775.9 g'));
   await far.tap();
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Tray 200');
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Tray 100');
   await page.getByRole('button', { name: 'Back' }).tap();
   await expect(far).toBeInViewport();
 
-  const find = page.getByLabel('Find among 313 jobs');
+  const find = page.getByLabel('Find among 163 jobs');
   await find.scrollIntoViewIfNeeded();
-  await type(find, 'tray 27');
+  await type(find, 'tray 12');
   await expect(rows(page)).toHaveCount(11);
-  await page.getByRole('button', { name: 'Duplicate Tray 271' }).tap();
-  await expect(rows(page).first()).toContainText('Tray 271 (copy)');
-  await type(page.getByLabel('Find among 314 jobs'), 'nowhere');
+  await page.getByRole('button', { name: 'Duplicate Tray 121' }).tap();
+  await expect(rows(page).first()).toContainText('Tray 121 (copy)');
+  await type(page.getByLabel('Find among 164 jobs'), 'nowhere');
   await expect(page.getByText('No job has “nowhere” in its name.')).toBeVisible();
 
   // Nothing is missing without a word: one that turns out to be damaged says so in its row, in Buying and in Data.
-  await type(page.getByLabel('Find among 314 jobs'), 'odd one');
+  await type(page.getByLabel('Find among 164 jobs'), 'odd one');
   await expect(rows(page)).toContainText('Odd one cannot be shown.');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -71,8 +71,8 @@ test('of three hundred jobs those stand in the page that are in sight; one is fo
   await expect(page.getByRole('alert')).toContainText('Not in this list');
   await expect(page.getByRole('alert')).toContainText('Odd one');
   const slow = page.getByTestId('shopping').filter({ hasText: 'Slow clear' });
-  await expect(slow).toContainText('and 294 more');
+  await expect(slow).toContainText('and 144 more');
   await page.goto('/data');
-  await expect(page.getByText('314 jobs')).toBeVisible();
+  await expect(page.getByText('164 jobs')).toBeVisible();
   await expect(page.getByText('One record cannot be read')).toBeVisible();
 });

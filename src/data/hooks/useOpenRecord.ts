@@ -76,9 +76,10 @@ export function useOpenJobRecord(
   const key = jobs.collection.key(id);
   const [typed, setTyped] = useState<JobRecord>();
   const draft = drafts?.records.find(({ of }) => of === key);
-  // Made once: what is typed on is compared with it.
-  if (draft !== undefined && typed === undefined) setTyped(recordOfDraft(draft, id));
+  const isTyped = typed?.id === id;
+  // Made once for a job: what is typed on is compared with it.
+  if (draft !== undefined && !isTyped) setTyped(recordOfDraft(draft, id));
   if (isNotOpen(open)) return open;
   if (open.record !== undefined) return { record: open.record, gone: open.gone };
-  return typed === undefined ? 'missing' : { record: typed, gone: true };
+  return isTyped ? { record: typed, gone: true } : 'missing';
 }
