@@ -31,11 +31,11 @@ const multiplyJobs = (page: Page, count: number): Promise<void> =>
     count,
   );
 
-/** How many texts of the list there are in the storage: it is made anew in the background. */
-const indexed = (page: Page): Promise<number> =>
-  page.evaluate(
-    () =>
-      new Promise<number>((resolve, reject) => {
+/** Waits until the list of so many jobs, which is made in the background, is kept. */
+const listKept = (page: Page, count: number) =>
+  page.waitForFunction(
+    (wanted) =>
+      new Promise<boolean>((resolve, reject) => {
         const opening = indexedDB.open('nipperkin');
         opening.onerror = () => reject(new Error('not opened'));
         opening.onsuccess = () => {
@@ -45,10 +45,11 @@ const indexed = (page: Page): Promise<number> =>
             opening.result.close();
             const texts = reading.result as string[];
             const lists = texts.map((text) => JSON.parse(text) as { entries: unknown[] });
-            resolve(lists.reduce((sum, { entries: list }) => sum + list.length, 0));
+            resolve(lists.reduce((sum, { entries: list }) => sum + list.length, 0) >= wanted);
           };
         };
       }),
+    count,
   );
 
 /** Notes in each page when its first row is there: asking from outside would take longer than the page does. */
@@ -131,7 +132,7 @@ async function measureList(
   await figures(page).waitFor();
   await multiplyJobs(page, count);
   const firstLoad = await loaded(page, list);
-  while ((await indexed(page)) < count) await page.waitForTimeout(200);
+  await listKept(page, count);
   const load = await loaded(page, list);
   await figures(page).waitFor();
   const nodes = await page.evaluate(() => document.querySelectorAll('*').length);

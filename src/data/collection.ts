@@ -27,7 +27,7 @@ export interface Collection<T extends StoredRecord> {
   /** Takes away the state that was read. */
   readonly removal: (before: T) => Write;
   /** The record that stands under a key by itself. */
-  readonly one: (key: string, content: Content | undefined) => OneRead<T>;
+  readonly one: (key: string, content: Content) => OneRead<T>;
   /** All of them, whole. */
   readonly readAll: (texts: ReadonlyMap<string, string>) => ReadRecords<T>;
 }
@@ -64,7 +64,7 @@ export function collection<S extends Schema>(
     }),
     removal: (before) => ({ key: prefix + before.id, record: null, replaces: before }),
     one(key, content) {
-      if (content === undefined || content === null) return {};
+      if (content === null) return {};
       // What `creation` and `change` made is of this kind and can be read.
       if (isRecord(content)) return { record: content as Kept };
       const { records, unreadable } = readRecords(kind, new Map([[key, content.text]]));

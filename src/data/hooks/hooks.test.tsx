@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { calibrateHere } from '../../testing/calibrateHere';
@@ -301,6 +302,20 @@ test('photos that nothing refers to any more are swept; one that cannot be told 
   expect(await sweepPhotos(first)).toBe(1);
   expect(kept.get('photo/replaced')).toBe('');
   expect(kept.get('photo/demo-sill-photo')).not.toBe('');
+});
+
+test('a job that the storage does not give out is not taken for one that is missing, and comes once it does', async () => {
+  const { first } = twoTabs();
+  await startedTab(first);
+  const read = jest.spyOn(first, 'contents').mockRejectedValueOnce(new Error('not just now'));
+  const { result } = renderHook(
+    () => ({ open: useOpenJobRecord('demo-drawer-tray'), client: useQueryClient() }),
+    { wrapper: around(first) },
+  );
+  await waitFor(() => expect(result.current.open).toBe('not-given'));
+  read.mockRestore();
+  await act(() => result.current.client.invalidateQueries());
+  await waitFor(() => expect(result.current.open).toMatchObject({ gone: false }));
 });
 
 test('a card that was deleted elsewhere comes back under its own id, whatever is left of it', async () => {

@@ -11,7 +11,12 @@ import type { StoredRecord } from '../store/versions';
 import { useDrafts, useKind, useOne } from './queries';
 
 /** Why a record cannot be shown. */
-export type NotOpen = 'loading' | 'missing' | { readonly unreadable: UnreadableRecord };
+export type NotOpen =
+  | 'loading'
+  | 'missing'
+  /** The storage did not give it out; it may be there. */
+  | 'not-given'
+  | { readonly unreadable: UnreadableRecord };
 
 /** A record that is open on a screen: once it was there it stays, marked gone, when another window deletes it. */
 export type OpenRecord<T> =
@@ -71,7 +76,8 @@ const recordOfDraft = ({ values, base }: DraftRecord, id: string): JobRecord => 
 export function useOpenJobRecord(
   id: string,
 ): NotOpen | { readonly record: JobRecord; readonly gone: boolean } {
-  const open = useOpenOf(jobs, id, useOne(jobs, id).data);
+  const { data: read, isError } = useOne(jobs, id);
+  const open = useOpenOf(jobs, id, read);
   const { data: drafts } = useDrafts();
   const key = jobs.collection.key(id);
   const [typed, setTyped] = useState<JobRecord>();
@@ -79,6 +85,7 @@ export function useOpenJobRecord(
   const isTyped = typed?.id === id;
   // Made once for a job: what is typed on is compared with it.
   if (draft !== undefined && !isTyped) setTyped(recordOfDraft(draft, id));
+  if (open === 'loading' && isError) return 'not-given';
   if (isNotOpen(open)) return open;
   if (open.record !== undefined) return { record: open.record, gone: open.gone };
   return isTyped ? { record: typed, gone: true } : 'missing';

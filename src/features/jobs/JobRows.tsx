@@ -38,7 +38,9 @@ export function JobRows({ jobs, shelf, isTypedOver, onOpen }: JobRowsProps) {
       };
       const save = async (reason: string): Promise<void> => {
         const key = jobCollection.key(entry.id);
-        saveUnreadable([{ key, text: (await textsOf([entry])).get(key) ?? '', reason }]);
+        const text = (await textsOf([entry])).get(key);
+        if (text === undefined) notice({ text: notThere });
+        else saveUnreadable([{ key, text, reason }]);
       };
       return (
         <RowMishap name={nameOfJob(entry)} onSave={() => void save('cannot be shown')}>

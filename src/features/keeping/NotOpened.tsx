@@ -1,9 +1,11 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { saveUnreadable } from '../../data/files/everything';
 import type { NotOpen } from '../../data/hooks/useOpenRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { NotFound } from '../../ui/frame/NotFound';
 import { Screen } from '../../ui/frame/Screen';
 import { Words } from '../../ui/text/Words';
+import { NotRead } from './NotRead';
 
 interface NotOpenedProps {
   readonly open: NotOpen;
@@ -12,7 +14,9 @@ interface NotOpenedProps {
 
 /** What is shown in place of a record that is not there, or cannot be read. */
 export function NotOpened({ open, onBack }: NotOpenedProps) {
+  const client = useQueryClient();
   if (open === 'loading') return null;
+  if (open === 'not-given') return <NotRead onTryAgain={() => void client.invalidateQueries()} />;
   if (open === 'missing') return <NotFound onBack={onBack} />;
   const { unreadable } = open;
   return (
