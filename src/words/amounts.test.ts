@@ -62,17 +62,22 @@ describe('why', () => {
     const potLife = { time: '20 min', mass: '150 g', temperature: '31 °C' };
     const timed = planOf({
       container: undefined,
-      ...resin({ potLife }),
-      mixing: { stir: '35 min', pourRate: '200 ml/min' },
+      // There is no model of it to follow in a bucket.
+      ...resin({ potLife, family: 'polyester' }),
+      mixing: { stir: '35 min', pourRate: '200 ml/min', keptBack: '0 %' },
     });
     expect(why(timed, 'batches')).toBe(
       'No more than 1000.0 ml can be mixed and poured in its pot life; it is cut into the fewest equal batches that can.',
     );
     expect(why(timed, 'potLife')).toBe(
-      'The label says 20 min at 31 °C for 150.0 g; ten degrees warmer halve it. Stirring takes 35 min, and 200 ml/min are poured. More in one bucket goes off sooner.',
+      'The label says 20 min at 31 °C for 150.0 g; ten degrees warmer halve it. Stirring takes 35 min, and 200 ml/min are poured; nothing of the time is kept back. More in one bucket goes off sooner.',
     );
-    expect(why(planOf(resin({ potLife })), 'potLife')).toContain(
-      'Stirring takes 5 min (assumed), and 500 ml/min are poured (assumed).',
+    const inBucket = why(planOf(resin({ potLife })), 'potLife');
+    expect(inBucket).toMatch(
+      /^The label says 20 min at 31 °C for 150\.0 g; a batch of 760 g, mixed at 21 °C, was followed/,
+    );
+    expect(inBucket).toContain(
+      'Stirring takes 5 min (assumed), and 500 ml/min are poured (assumed); a third of the time is kept back.',
     );
     const least = planOf({ ...box('1 mm'), ...resin({ leastBatch: '150 ml' }) });
     expect(why(least, 'batches')).toContain('The maker asks for batches of 150.0 ml at the least');
@@ -88,13 +93,49 @@ describe('why', () => {
 });
 
 test('every new warning says what will happen and what to do', () => {
+  const large = {
+    massG: 11_800,
+    workingMin: 25.4,
+    potLifeMin: 9.3,
+    hotMin: 12.7,
+    batches: 3,
+    eachG: 3933,
+  };
   const codes: readonly [Warning['code'], Warning['data'], string][] = [
     [
       'thinner-than-least',
       { depthMm: 5, leastDepthMm: 8, layers: 1, name: 'X' },
       'It may stay soft',
     ],
-    ['over-pot-life', { workingMin: 30, potLifeMin: 20 }, 'Mix smaller batches'],
+    [
+      'over-pot-life',
+      {
+        ...large,
+        keptBack: 1 / 3,
+        coolerC: 17,
+        twoPeople: true,
+        hardeners: ['Slow'],
+      },
+      'What would do, a third of the time kept back: 3 batches of 3.9 kg; or mix and room at 17 °C; or two people; or the hardener Slow.',
+    ],
+    [
+      'over-pot-life',
+      {
+        ...large,
+        batches: undefined,
+        eachG: undefined,
+        keptBack: 0,
+        coolerC: undefined,
+        twoPeople: false,
+        hardeners: [],
+      },
+      'Nothing short of another resin would do.',
+    ],
+    [
+      'split-by-pot-life',
+      large,
+      'All 12 kg in one would take 25 min to mix and pour; it goes off after about 9 min and is at 60 °C after about 13 min. It is mixed in 3 batches of 3.9 kg',
+    ],
     ['under-least-batch', { batchMl: 50, leastMl: 100, name: 'X' }, 'Mix fewer, larger batches'],
     ['cup-too-coarse', { stepMl: 50, ratioError: -0.08 }, '8 % off'],
     ['pump-off-ratio', { a: 2, b: 1, ratioError: 0.05 }, '2 strokes of A to 1 of B'],
@@ -275,7 +316,7 @@ describe('choosing', () => {
     ['Thick', 'Too thin to warm itself: 31.75 mm, it wants 50 mm.'],
     ['Rubber', 'Silicone is for moulds.'],
     ['Least', "Less than the maker's least batch: 91.5 ml would be left over."],
-    ['Flash', 'It is pourable for 2.3 min in this room, and stirring takes 5 min.'],
+    ['Flash', 'The smallest batch is pourable for about 2½ min here'],
     ['Stiff', 'Too thick for fine detail: 3000 mPa·s, 1500 at the most.'],
     ['Runny', 'Too thin for glitter, which sinks: 100 mPa·s, 500 at the least.'],
   ])('%s: %s', (name, reason) => {
@@ -289,7 +330,7 @@ describe('choosing', () => {
     expect(Object.values(said).map(plain)).toEqual([
       '1',
       '–',
-      '–',
+      'about 9 h for 6 min',
       '£ 96.00',
       '1904.5 ml',
       '52.9 %',

@@ -3,6 +3,7 @@ import type { ChoiceCodes, ChoiceOrder, Fit, ResinChoice } from '../core/plan/ch
 import type { Warning } from '../core/plan/planTypes';
 import { formatPlain } from '../core/quantity/format';
 import { sayMl, sayMm, sayMoney, sayPercent, sayTime } from './figures';
+import { sayRoughly } from './rough';
 import { clarityNames } from './names';
 import { familyOf, hasHeat } from '../core/resin/families';
 import { sayPeakAbout } from './heat';
@@ -74,7 +75,7 @@ export function sayChoice(choice: ResinChoice, currency: string): Record<ChoiceF
     potLife:
       potLifeMin === undefined || workingMin === undefined
         ? none
-        : `${sayTime(potLifeMin)} for ${sayTime(workingMin)}`,
+        : `about ${sayRoughly(potLifeMin)} for ${sayRoughly(workingMin)}`,
     cost: cost === undefined ? none : sayMoney(cost, currency),
     leftover: leftoverMl === undefined ? none : sayMl(leftoverMl),
     depth: depthUsed === undefined ? none : sayPercent(depthUsed),

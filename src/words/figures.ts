@@ -19,6 +19,9 @@ export const sayMm = (mm: number): string => withUnit(formatPlain(mm, 2), 'mm');
 /** An area in cm², which is what a hand takes in: 54.0 cm². */
 export const sayArea = (mm2: number): string => withUnit(formatNumber(mm2 / 100, 1), 'cm²');
 
+/** Whole degrees: the heat model knows no more. */
+export const sayDegrees = (celsius: number): string => withUnit(formatPlain(celsius, 0), '°C');
+
 export const sayC = (celsius: number): string => withUnit(formatPlain(celsius, 1), '°C');
 
 /** A share in percent, one decimal at most: 10 %. */

@@ -166,28 +166,30 @@ test('the bucket against its label', () => {
   const bucket = {
     massG: 1200,
     resinC: 23,
-    potLifeMin: 24,
-    by: 'hot',
-    warmMin: 18,
-    dangerMin: 27,
-    workingMin: 9,
+    pourableMin: 24.3,
+    by: 'bucket',
+    warmMin: 18.2,
+    hotMin: 27.1,
+    needsMin: 9.2,
     labelMin: 35,
-    margin: 1 / 3,
+    keptBack: 1 / 3,
     largestG: 2345,
-    anyBatch: false,
   } as const;
   expect(sayBucket(bucket).map(plain)).toEqual([
-    '1200.0 g stay pourable for 24 min in the cup (label 35 min); mixing and pouring take 9 min.',
-    'At 40 °C after 18 min: pour now. At 60 °C after 27 min: take it outdoors.',
-    'Batches up to 2340 g leave time to pour.',
-    'Fast resin in a large cup: a third of the time is kept back.',
+    '1.2 kg stay pourable for about 25 min in the cup (label 35 min). Mixing and pouring take 9 min.',
+    'At 40 °C after about 18 min: pour now. At 60 °C after about 25 min: take it outdoors.',
+    'Batches up to 2.3 kg leave time to pour. A third of the time is kept back.',
   ]);
-  const cool = { ...bucket, potLifeMin: undefined, dangerMin: undefined, margin: 0 };
-  expect(sayBucket({ ...cool, anyBatch: true }).map(plain)).toEqual([
-    '1200.0 g stay pourable for 48 h in the cup.',
+  const cool = { ...bucket, pourableMin: null, hotMin: null, keptBack: 0 };
+  expect(sayBucket({ ...cool, largestG: Infinity }).map(plain)).toEqual([
+    '1.2 kg stay pourable for 48 h in the cup. Mixing and pouring take 9 min.',
     'It never gets hot in the cup.',
     'Any batch leaves time to pour.',
   ]);
+  const halved = sayBucket({ ...bucket, by: 'halving', hotMin: null }).map(plain);
+  expect(halved[1]).toContain('no model of this resin in a bucket');
+  expect(sayBucket({ ...bucket, by: 'family', labelMin: undefined })[1]).toContain('no pot life');
+  expect(sayBucket({ ...bucket, by: 'nothing' })[1]).toContain('no pot life');
   expect(sayBucket({ ...bucket, largestG: undefined })[2]).toContain('No batch');
 });
 

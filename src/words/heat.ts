@@ -21,10 +21,9 @@ import {
   labelRoomC,
 } from '../core/thermal/saidFigures';
 import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
-import { sayG, sayMm, sayPart, sayTime } from './figures';
+import { sayDegrees, sayMm, sayPart, sayTime } from './figures';
+import { sayRoughG, sayRoughly } from './rough';
 
-/** Whole degrees: the model knows no more. */
-export const sayDegrees = (celsius: number): string => `${formatPlain(celsius, 0)}\u00a0°C`;
 /** A temperature of a run; above what all of its heat at once would come to none is told. */
 export const sayHere = (celsius: number, ceilingC: number): string =>
   celsius > ceilingC ? `above ${sayDegrees(ceilingC)}` : sayDegrees(celsius);
@@ -257,40 +256,41 @@ export const sayMarks = ({ held }: CureMarks): string =>
 
 /** How a batch fares in its cup. */
 export function sayBucket(bucket: JobBucket): readonly string[] {
-  const {
-    massG,
-    potLifeMin,
-    labelMin,
-    warmMin,
-    dangerMin,
-    workingMin,
-    largestG,
-    anyBatch,
-    margin,
-  } = bucket;
+  const { by, massG, pourableMin, labelMin, warmMin, hotMin, needsMin, largestG, keptBack } =
+    bucket;
+  if (by === 'nothing') return [sayNeeds(needsMin), 'The card gives no pot life.'];
+  const label = labelMin === undefined ? '' : ` (label ${sayTime(labelMin)})`;
   const inCup =
-    potLifeMin === undefined
-      ? `${sayG(massG)} stay pourable for ${sayTime(bucketFollowedS / 60)} in the cup.`
-      : `${sayG(massG)} stay pourable for ${sayTime(potLifeMin)} in the cup${labelMin === undefined ? '' : ` (label ${sayTime(labelMin)})`}; mixing and pouring take ${sayTime(workingMin)}.`;
-  const danger =
-    dangerMin === undefined
+    pourableMin === null
+      ? `${sayRoughG(massG)} stay pourable for ${sayTime(bucketFollowedS / 60)} in the cup.`
+      : `${sayRoughG(massG)} stay pourable for about ${sayRoughly(pourableMin)} in the cup${label}.`;
+  const byRule =
+    by === 'halving'
+      ? 'There is no model of this resin in a bucket: its pot life is the label’s, ten degrees warmer halve it, and a large batch goes off sooner than that.'
+      : undefined;
+  const heat =
+    hotMin === null
       ? 'It never gets hot in the cup.'
-      : `At ${sayDegrees(bucketWarmC)} after ${sayTime(warmMin ?? dangerMin)}: pour now. At ${sayDegrees(bucketDangerC)} after ${sayTime(dangerMin)}: take it outdoors.`;
+      : `At ${sayDegrees(bucketWarmC)} after about ${sayRoughly(warmMin ?? hotMin)}: pour now. At ${sayDegrees(bucketDangerC)} after about ${sayRoughly(hotMin)}: take it outdoors.`;
   const batch =
     largestG === undefined
       ? 'No batch leaves time to mix and pour.'
-      : anyBatch
+      : largestG === Infinity
         ? 'Any batch leaves time to pour.'
-        : `Batches up to ${formatPlain(Math.floor(largestG / 10) * 10, 0)}\u00a0g leave time to pour.`;
+        : `Batches up to ${sayRoughG(largestG)} leave time to pour.`;
   return [
-    inCup,
-    danger,
-    batch,
-    ...(margin > 0
-      ? [`Fast resin in a large cup: ${sayPart(margin)} of the time is kept back.`]
+    `${inCup} ${sayNeeds(needsMin)}`,
+    ...(by === 'family'
+      ? ['The card gives no pot life: the family’s usual one stands for it.']
       : []),
+    byRule ?? heat,
+    keptBack > 0 ? `${batch} ${capital(sayPart(keptBack))} of the time is kept back.` : batch,
   ];
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const sayNeeds = (needsMin: number): string => `Mixing and pouring take ${sayRoughly(needsMin)}.`;
 
 /** Sooner than this is at once, h. */
 const soonH = 0.5;

@@ -1,7 +1,9 @@
 import type { ReasonRules } from '../core/codes/reasonCodes';
 import type { Reason } from '../core/plan/planTypes';
 import { formatPlain } from '../core/quantity/format';
-import { sayC, sayG, sayMl, sayMm, sayPercent, sayTime } from './figures';
+import { sayC, sayDegrees, sayG, sayMl, sayMm, sayPart, sayPercent, sayTime } from './figures';
+import { sayRoughG, sayRoughly } from './rough';
+import { bucketDangerC } from '../core/thermal/saidFigures';
 
 /** A sentence for every rule: one that is missing does not compile. */
 type RuleSentences = { readonly [Rule in keyof ReasonRules]: (data: ReasonRules[Rule]) => string };
@@ -49,6 +51,19 @@ function sayWhatIsCut({ layers, colours }: BatchesData): string {
 /** An amount that a rule may know or not. */
 const sayUpTo = (ml: number | undefined): string => (ml === undefined ? 'so much' : sayMl(ml));
 
+type PotLifeData = ReasonRules['pot-life-in-room'];
+
+const sayLabelLife = ({ labelMin, labelC, labelG }: PotLifeData): string =>
+  labelMin === undefined
+    ? 'The card gives no pot life and its family’s usual one stands for it'
+    : `The label says ${sayTime(labelMin)} at ${sayC(labelC)}` +
+      (labelG === undefined ? '' : ` for ${sayG(labelG)}`);
+
+const sayWork = (data: PotLifeData): string =>
+  `Stirring takes ${sayTime(data.stirMin)}${sayAssumed(data.stirAssumed)}, and ` +
+  `${formatPlain(data.pourMlPerMin, 0)}\u00a0ml/min are poured${sayAssumed(data.pourAssumed)}; ` +
+  `${data.keptBack > 0 ? sayPart(data.keptBack) : 'nothing'} of the time is kept back.`;
+
 const sentences: RuleSentences = {
   'sum-of-parts': ({ parts, inserts }) => {
     const less =
@@ -81,11 +96,14 @@ const sentences: RuleSentences = {
     `${sayTaken(data)} ${sayDepthIn(data)}: full ones, then what is left on top${sayLeast(data)}.`,
   'layers-lock-in': (data) =>
     `${sayTaken(data)} ${sayDepthIn(data)}: a thin one first, which holds inserts in place, then equal ones.`,
+  'pot-life-in-bucket': (data) =>
+    `${sayLabelLife(data)}; a batch of ${sayRoughG(data.batchG)}, mixed at ${sayC(data.resinC)}, was followed in its cup from there` +
+    (data.hotMin === undefined
+      ? ''
+      : `, and is at ${sayDegrees(bucketDangerC)} after about ${sayRoughly(data.hotMin)}`) +
+    `. ${sayWork(data)}`,
   'pot-life-in-room': (data) =>
-    `The label says ${sayTime(data.labelMin)} at ${sayC(data.labelC)}` +
-    (data.labelG === undefined ? '' : ` for ${sayG(data.labelG)}`) +
-    `; ten degrees warmer halve it. Stirring takes ${sayTime(data.stirMin)}${sayAssumed(data.stirAssumed)}, and ` +
-    `${formatPlain(data.pourMlPerMin, 0)}\u00a0ml/min are poured${sayAssumed(data.pourAssumed)}. More in one bucket goes off sooner.`,
+    `${sayLabelLife(data)}; ten degrees warmer halve it. ${sayWork(data)} More in one bucket goes off sooner.`,
   'pot-life': ({ limitMl }) =>
     `No more than ${sayUpTo(limitMl)} can be mixed and poured in its pot life; ` +
     'it is cut into the fewest equal batches that can.',

@@ -1,9 +1,10 @@
 import { expose, transfer } from 'comlink';
+import { resolveJob } from '../core/job/resolveJob';
 import { adviseHeat } from '../core/plan/heat/adviseHeat';
 import { bucketOf } from '../core/plan/heat/bucketOf';
 import { calibrationsOf } from '../core/plan/heat/calibrationOf';
 import { choicePeaks } from '../core/plan/heat/choicePeaks';
-import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
+import { followJob, heatCaseOf, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
 import { roomDepths } from '../core/plan/heat/roomDepth';
 import { warmEnoughC } from '../core/plan/heat/warmEnough';
@@ -36,7 +37,10 @@ const worker: HeatWorker = {
   },
   more: ({ job, plan, pour, shelf }, tell) =>
     told(async () => {
-      const given = heatCaseOfJob(job, plan, pour, shelf);
+      // A known amount has no heat to tell, but it is mixed in a bucket.
+      const resolved = resolveJob(job, shelf);
+      tell({ bucket: bucketOf(resolved.pours[pour]!, plan.pours[pour]!, shelf.calibrations) });
+      const given = heatCaseOf(resolved, plan, pour, shelf);
       if (!given.told) return undefined;
       const followed = followJob(given, { edges: true });
       tell({ plan: followed.plan });
@@ -44,7 +48,7 @@ const worker: HeatWorker = {
       const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;
       const others = shelf.resins.filter(({ id }) => id !== job.pours[pour]?.resin.id);
       tell({ advice: adviseHeat(given, gapH, others, shelf.calibrations) });
-      tell({ bucket: bucketOf(given, plan.pours[pour]!), second: secondLayerOf(given, followed) });
+      tell({ second: secondLayerOf(given, followed) });
       if (followed.plan.layers.some(({ hardH }) => hardH === undefined)) {
         tell({ warmEnoughC: warmEnoughC(given) });
       }

@@ -83,7 +83,7 @@ export function useHeat(
     const run = async (): Promise<void> => {
       const answer = await follow();
       if (overtaken) return;
-      const isAll = 'view' in answer && wanted === 'all';
+      const isAll = wanted === 'all';
       tell(() => ({ answer, more: {}, problem: undefined, busy: isAll }));
       if (!isAll) return;
       held.slow ??= startThread();

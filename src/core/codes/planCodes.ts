@@ -24,7 +24,31 @@ export interface PlanCodes {
   'scale-over-need': { readonly stepG: number; readonly totalG: number; readonly needG: number };
   'cup-over-need': { readonly stepMl: number; readonly totalMl: number; readonly needMl: number };
   'over-container': { readonly batchMl: number; readonly limitMl: number };
-  'over-pot-life': { readonly workingMin: number; readonly potLifeMin: number };
+  /** A batch that was asked for is too large; what would do comes with it. What is kept back is a share of 1. */
+  'over-pot-life': {
+    readonly massG: number;
+    readonly workingMin: number;
+    readonly potLifeMin: number;
+    /** When it is at 60 °C; undefined where it never is, or where nobody knows. */
+    readonly hotMin: number | undefined;
+    readonly keptBack: number;
+    /** So many batches of `eachG` would do; undefined where none would. */
+    readonly batches: number | undefined;
+    readonly eachG: number | undefined;
+    /** Mix and room no warmer than this. */
+    readonly coolerC: number | undefined;
+    readonly twoPeople: boolean;
+    readonly hardeners: readonly string[];
+  };
+  /** All of a layer in one would go off before it is poured. */
+  'split-by-pot-life': {
+    readonly massG: number;
+    readonly workingMin: number;
+    readonly potLifeMin: number | undefined;
+    readonly hotMin: number | undefined;
+    readonly batches: number;
+    readonly eachG: number;
+  };
   'under-least-batch': {
     readonly batchMl: number;
     readonly leastMl: number;

@@ -32,6 +32,20 @@ interface BatchesData {
   readonly leastMl: number | undefined;
 }
 
+interface PotLifeData {
+  readonly potLifeMin: number | undefined;
+  /** As the card says it; undefined where it does not and the family's usual stands. */
+  readonly labelMin: number | undefined;
+  readonly labelC: number;
+  readonly labelG: number | undefined;
+  readonly stirMin: number;
+  readonly stirAssumed: boolean;
+  readonly pourAssumed: boolean;
+  readonly pourMlPerMin: number;
+  readonly workingMin: number;
+  readonly keptBack: number;
+}
+
 /** The rules that decide the figures of a plan, with the inputs that went in; mm, ml, g, min, °C and shares of 1. */
 export interface ReasonRules {
   'sum-of-parts': { readonly parts: number; readonly inserts: number };
@@ -59,17 +73,14 @@ export interface ReasonRules {
   'pot-life': BatchesData;
   container: BatchesData;
   'no-container': BatchesData;
-  'pot-life-in-room': {
-    readonly potLifeMin: number;
-    readonly labelMin: number;
-    readonly labelC: number;
-    readonly labelG: number | undefined;
-    readonly stirMin: number;
-    readonly stirAssumed: boolean;
-    readonly pourAssumed: boolean;
-    readonly pourMlPerMin: number;
-    readonly workingMin: number;
+  'pot-life-in-bucket': PotLifeData & {
+    /** The batch that goes off first, as warm as it is mixed, in the room of that hour. */
+    readonly batchG: number;
+    readonly resinC: number;
+    readonly roomC: number;
+    readonly hotMin: number | undefined;
   };
+  'pot-life-in-room': PotLifeData;
   'a-up-b-in-ratio': { readonly stepG: number };
 }
 

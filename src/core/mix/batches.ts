@@ -12,8 +12,11 @@ export const mostBatches = 500;
 export interface BatchLimits {
   /** To choose from; empty for one batch whatever it takes. */
   readonly containers: readonly ReadContainer[];
-  /** What can be mixed and poured inside the pot life; undefined where that is not known. */
-  readonly pourableMl: number | undefined;
+  /**
+   * What can be mixed and poured inside the pot life in a container: Infinity where `wantedMl` can, and where nothing is known.
+   * @throws InputError `pot-life-too-short` where nothing can
+   */
+  readonly inTimeMl: (container: ReadContainer | undefined, wantedMl: number) => number;
   /** The maker's least batch. */
   readonly leastMl: number | undefined;
   /** Batches asked for by number. */
@@ -63,12 +66,17 @@ export function batchCount(needMl: number, limitMl: number): number {
 function splitIn(
   needMl: number,
   container: ReadContainer | undefined,
-  { pourableMl, leastMl = 0, asked, residue: typedResidue, moreCups }: BatchLimits,
+  { inTimeMl, leastMl = 0, asked, residue: typedResidue, moreCups }: BatchLimits,
 ): Split {
-  const inTime = pourableMl ?? Infinity;
-  const limitMl = Math.min(container?.limitMl ?? Infinity, inTime);
   const residue = residueOfBatchMl(typedResidue, container?.capacityMl ?? needMl, moreCups);
   const staysMl = residue?.on === true ? residue.ml : 0;
+  const fitsMl = container?.limitMl ?? Infinity;
+  // Whoever asks for a number of batches is warned where they are too large, not refused.
+  const inTime =
+    asked === undefined
+      ? inTimeMl(container, Math.min(fitsMl, Math.max(needMl + staysMl, leastMl)))
+      : Infinity;
+  const limitMl = Math.min(fitsMl, inTime);
   if (staysMl >= limitMl) {
     throw new InputError(
       'residue-fills-cup',
@@ -81,7 +89,7 @@ function splitIn(
   const neededMl = needMl / count + staysMl;
   // What a person asked for by number stays as it is; where that is under the least, a warning says so.
   const batchMl = asked === undefined ? Math.max(neededMl, leastMl) : neededMl;
-  const bound = inTime < (container?.limitMl ?? Infinity) ? 'pot-life' : 'container';
+  const bound = inTime < fitsMl ? 'pot-life' : 'container';
   if (batchMl > neededMl && isOver(batchMl, limitMl)) {
     throw new InputError(
       'least-over-limit',
@@ -116,7 +124,7 @@ function splitIn(
  * Equal batches for a need: of the containers at hand the one that takes the fewest, of those the smallest.
  * What stays in the cups is mixed on top of each.
  * @param needMl what is to be poured
- * @throws InputError `container-too-small`, `residue-fills-cup`, `least-over-limit`
+ * @throws InputError `container-too-small`, `residue-fills-cup`, `least-over-limit`, `pot-life-too-short`
  */
 export function splitIntoBatches(needMl: number, limits: BatchLimits): Split {
   if (limits.containers.length === 0) return splitIn(needMl, undefined, limits);

@@ -4,7 +4,7 @@ import { splitIntoBatches, type BatchLimits } from './batches';
 import { cupMarksOf } from './cupMarks';
 import { inCup } from './onScale';
 import { strokesOf } from './strokes';
-import { pourableMl, workingMin, type Working } from './working';
+import { lastingMin, workingMin } from './working';
 
 const grams = fc.double({ min: 1, max: 3000, noNaN: true });
 const ratio = fc.double({ min: 0.2, max: 20, noNaN: true });
@@ -121,23 +121,17 @@ test('water for a mark: 120 ml at 21 °C are 119.76 g, in the cold a little more
   expect(cold?.waterG).toBeCloseTo(120, 2);
 });
 
-describe('pot life', () => {
-  const working = (potLifeMin: number | undefined, stirMin = 5): Working => ({
-    potLifeMin,
-    labelMin: potLifeMin,
-    stirMin,
+test('what a batch takes, and how long it must last for that with a third kept back', () => {
+  const working = {
+    labelMin: 20,
+    stirMin: 5,
     pourMlPerMin: 200,
     stirAssumed: false,
     pourAssumed: false,
-  });
-  test('leaves what can be poured after the stirring', () => {
-    expect(pourableMl(working(20))).toBe(3000);
-    expect(pourableMl(working(undefined))).toBeUndefined();
-    expect(workingMin(3000, working(20))).toBe(20);
-    expect(() => pourableMl(working(5))).toThrow(
-      expect.objectContaining({ code: 'pot-life-too-short' }) as Error,
-    );
-  });
+    keptBack: 1 / 3,
+  };
+  expect(workingMin(3000, working)).toBe(20);
+  expect(lastingMin(3000, working)).toBeCloseTo(30, 9);
 });
 
 describe('batches in the containers at hand', () => {
@@ -149,7 +143,7 @@ describe('batches in the containers at hand', () => {
   });
   const limits = (more: Partial<BatchLimits>): BatchLimits => ({
     containers: [],
-    pourableMl: undefined,
+    inTimeMl: () => Infinity,
     leastMl: undefined,
     asked: undefined,
     residue: undefined,
@@ -168,7 +162,7 @@ describe('batches in the containers at hand', () => {
       fc.property(draw, ({ needMl, capacities, pourable, residue }) => {
         const all = limits({
           containers: capacities.map(cup),
-          pourableMl: pourable ?? undefined,
+          inTimeMl: () => pourable ?? Infinity,
           residue: residue ? { perBatch: '5 ml' } : undefined,
         });
         const split = splitIntoBatches(needMl, all);
@@ -193,7 +187,7 @@ describe('batches in the containers at hand', () => {
     expect(() => splitIntoBatches(50, limits({ containers: [cup(100)], leastMl: 300 }))).toThrow(
       expect.objectContaining({ code: 'least-over-limit' }) as Error,
     );
-    const slow = limits({ containers, leastMl: 300, pourableMl: 200 });
+    const slow = limits({ containers, leastMl: 300, inTimeMl: () => 200 });
     expect(() => splitIntoBatches(50, slow)).toThrow(
       expect.objectContaining({ code: 'least-over-limit', field: 'mixing.pourRate' }) as Error,
     );

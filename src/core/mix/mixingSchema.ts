@@ -1,5 +1,12 @@
 import { array, object, string } from 'yup';
-import { fillRule, flowRule, timeRule, volumeRule, waterTemperatureRule } from '../quantity/rules';
+import {
+  fillRule,
+  flowRule,
+  keptBackRule,
+  timeRule,
+  volumeRule,
+  waterTemperatureRule,
+} from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { noteSchema } from '../schema/textSchema';
@@ -42,6 +49,8 @@ export const mixingSchema = object({
   /** Stirring, the second cup and the rest for bubbles. */
   stir: optionalQuantitySchema(timeRule),
   pourRate: optionalQuantitySchema(flowRule),
+  /** Share of the pot life that is kept back. */
+  keptBack: optionalQuantitySchema(keptBackRule),
 })
   .noUnknown()
   .optional()

@@ -1,59 +1,51 @@
-import { InputError } from '../problem';
+import type { JobPour } from '../job/jobPour';
 import { readQuantity } from '../quantity/readQuantity';
-import { flowRule, timeRule } from '../quantity/rules';
-import { timeAtMin } from '../resin/inRoom';
+import { flowRule, keptBackRule, timeRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
 import { familyOf, type ResinFamily } from '../resin/families';
-import type { JobPour } from '../job/jobPour';
 
-/** The time that a batch has, and what it goes on. */
+/** What mixing and pouring a batch takes, and how much of its time is not counted on. */
 export interface Working {
-  /** At the temperature of the room; undefined where the card gives none. */
-  readonly potLifeMin: number | undefined;
-  /** As the label quotes it, for its own mass and temperature. */
+  /** Pot life as the label quotes it, for its own mass and temperature. */
   readonly labelMin: number | undefined;
   readonly stirMin: number;
   readonly pourMlPerMin: number;
   readonly stirAssumed: boolean;
   readonly pourAssumed: boolean;
+  /** Share of the pot life that nothing is planned into. */
+  readonly keptBack: number;
 }
 
 /** A thin stream that fills a litre in two minutes. */
 const usualPourMlPerMin = 500;
 
-/** What there is of time, in this room. */
+/** Nobody pours to the last minute, and the model is not exact to a minute either. */
+export const usualKeptBack = 1 / 3;
+
+/** What the person says of their mixing, and the usual where they say nothing. */
 export function workingOf(
   mixing: JobPour['mixing'],
   family: ResinFamily,
   { potLife }: ReadResin,
-  roomC: number,
 ): Working {
-  const { stir, pourRate } = mixing ?? {};
+  const { stir, pourRate, keptBack } = mixing ?? {};
   return {
-    potLifeMin: potLife && timeAtMin(potLife, roomC),
     labelMin: potLife?.timeMin,
     stirMin: stir === undefined ? familyOf(family).stirMin : readQuantity(stir, timeRule).value,
     pourMlPerMin:
       pourRate === undefined ? usualPourMlPerMin : readQuantity(pourRate, flowRule).value,
     stirAssumed: stir === undefined,
     pourAssumed: pourRate === undefined,
+    keptBack: keptBack === undefined ? usualKeptBack : readQuantity(keptBack, keptBackRule).value,
   };
 }
 
 /** How long a batch takes from the first drop of hardener to an empty cup. */
-export const workingMin = (ml: number, { stirMin, pourMlPerMin }: Working): number =>
-  stirMin + ml / pourMlPerMin;
+export const workingMin = (
+  ml: number,
+  { stirMin, pourMlPerMin }: Pick<Working, 'stirMin' | 'pourMlPerMin'>,
+): number => stirMin + ml / pourMlPerMin;
 
-/**
- * The largest batch that can be mixed and poured while it is still pourable.
- * @returns ml; undefined where the card gives no pot life
- * @throws InputError `pot-life-too-short` where it is over before the stirring is
- */
-export function pourableMl(working: Working): number | undefined {
-  const { potLifeMin, stirMin, pourMlPerMin } = working;
-  if (potLifeMin === undefined) return undefined;
-  if (potLifeMin <= stirMin) {
-    throw new InputError('pot-life-too-short', potLifeMin, { potLifeMin, stirMin }, 'mixing.stir');
-  }
-  return (potLifeMin - stirMin) * pourMlPerMin;
-}
+/** How long a batch must stay pourable for that, with what is kept back. */
+export const lastingMin = (ml: number, working: Working): number =>
+  workingMin(ml, working) / (1 - working.keptBack);

@@ -5,11 +5,12 @@ import { splitIntoBatches, type BatchLimits, type Split } from '../mix/batches';
 import { cupMarksOf } from '../mix/cupMarks';
 import { inCup, onScale } from '../mix/onScale';
 import { strokesOf } from '../mix/strokes';
-import { workingMin, type Working } from '../mix/working';
+import type { Working } from '../mix/working';
 import { readQuantity } from '../quantity/readQuantity';
 import { volumeRule, waterTemperatureRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
 import { resinShareOf, type MixedFiller } from '../mix/fillers/readFillers';
+import { isInTime, type BatchBucket, type BatchClock, type MixedAt } from './batchClock';
 import { doseFor, type Mixture } from './mixtures';
 import type { FillerAmount, PlannedBatch, PlannedPortion, PlannedTint } from './planTypes';
 
@@ -19,7 +20,39 @@ export interface MixedLayer {
   readonly mixture: Mixture;
   readonly pouredMl: number;
   readonly split: Split;
+  /** How warm it is mixed, how long batches of it last, and how long each of these does. */
+  readonly at: MixedAt;
+  readonly clock: BatchClock;
+  readonly bucket: BatchBucket;
 }
+
+/** What a batch may be, and how long it lasts. */
+export interface MixLimits extends Omit<BatchLimits, 'inTimeMl'> {
+  readonly working: Working;
+  readonly clockOf: (mixture: Mixture) => BatchClock;
+  /** How warm each layer is mixed. */
+  readonly mixedAt: readonly MixedAt[];
+}
+
+/** The largest batch of a mixture in a container, where `wantedMl` would not last. @throws InputError `pot-life-too-short` */
+function inTimeMl(
+  clock: BatchClock,
+  at: MixedAt,
+  working: Working,
+  vesselMl: number | undefined,
+  wantedMl: number,
+): number {
+  const { keptBack, stirMin } = working;
+  if (isInTime(clock.bucketOf(wantedMl, vesselMl, at, working), keptBack)) return Infinity;
+  const greatestMl = clock.greatestMl(vesselMl, at, working);
+  if (greatestMl !== undefined) return greatestMl;
+  const potLifeMin = clock.bucketOf(leastTriedMl, vesselMl, at, working).pourableMin ?? 0;
+  const data = { potLifeMin, stirMin, keptBack };
+  throw new InputError('pot-life-too-short', potLifeMin, data, 'mixing.stir');
+}
+
+/** As small as a batch may be where none lasts: what its time is told for, ml. */
+const leastTriedMl = 4;
 
 /** More colours in more layers than this nobody mixes. */
 const mostMixes = 1000;
@@ -51,7 +84,7 @@ export const fillersIn = (fillers: readonly MixedFiller[], mixedMl: number): Fil
 export function mixLayers(
   mixtures: readonly Mixture[],
   pouredMl: readonly number[],
-  limits: BatchLimits,
+  { working, clockOf, mixedAt, ...limits }: MixLimits,
   oneBatch: boolean,
 ): readonly MixedLayer[] {
   const mixed = oneBatch ? [asOne(mixtures, pouredMl)] : mixtures;
@@ -67,7 +100,15 @@ export function mixLayers(
     mixed.flatMap((mixture): MixedLayer[] => {
       const needMl = mixture.pouredMlByLayer[layer] ?? 0;
       if (!(needMl > 0)) return [];
-      return [{ layer, mixture, pouredMl: needMl, split: splitIntoBatches(needMl, limits) }];
+      const at = mixedAt[layer]!;
+      const clock = clockOf(mixture);
+      const split = splitIntoBatches(needMl, {
+        ...limits,
+        inTimeMl: (container, wantedMl) =>
+          inTimeMl(clock, at, working, container?.capacityMl, wantedMl),
+      });
+      const bucket = clock.bucketOf(split.batchMl, split.container?.capacityMl, at, working);
+      return [{ layer, mixture, pouredMl: needMl, split, at, clock, bucket }];
     }),
   );
 }
@@ -118,7 +159,6 @@ export function planBatches(
     resin,
     stepG,
     tint,
-    working,
     portions,
     pouredMl,
     overageMl,
@@ -126,7 +166,6 @@ export function planBatches(
     readonly resin: ReadResin;
     readonly stepG: number;
     readonly tint: PlannedTint | undefined;
-    readonly working: Working;
     readonly portions: readonly PlannedPortion[];
     readonly pouredMl: readonly number[];
     readonly overageMl: readonly number[];
@@ -146,7 +185,7 @@ export function planBatches(
     ids.set(id, before + 1);
     return before === 0 ? id : `${id}/${before + 1}`;
   };
-  return mixed.map(({ layer, mixture, pouredMl: needMl, split }): PlannedBatch => {
+  return mixed.map(({ layer, mixture, pouredMl: needMl, split, bucket }): PlannedBatch => {
     const { batchMl, count, container, limitMl, surplusMl } = split;
     const hasFillers = mixture.fillers.length > 0;
     const amounts = amountsOf(
@@ -207,7 +246,8 @@ export function planBatches(
       surplusMl: surplusMl / count,
       leftMl:
         surplusMl / count + roundedUpMl + ((overageMl[layer] ?? 0) * needMl) / layerMl / count,
-      workingMin: workingMin(batchMl, working),
+      workingMin: bucket.needsMin,
+      bucket,
       onScale: scale,
       inCup: cup,
       strokes,

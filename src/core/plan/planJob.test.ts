@@ -50,6 +50,7 @@ describe('the tray', () => {
       'ratio',
       'layers',
       'batches',
+      'potLife',
       'scale',
     ]);
     expect(plan.warnings).toEqual([]);

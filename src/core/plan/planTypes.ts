@@ -24,6 +24,7 @@ import type { ResinFamily } from '../resin/families';
 import type { CoveredFace, PourRole } from '../job/pourChoices';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
+import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';
 import type { ReadResin } from '../resin/readResin';
@@ -153,6 +154,8 @@ export interface PlannedBatch extends MixAmounts {
   readonly leftMl: number;
   /** From the first drop of hardener to an empty cup. */
   readonly workingMin: number;
+  /** How it fares in its cup, held against that. */
+  readonly bucket: BatchBucket;
   readonly onScale: ScaleFigures;
   readonly inCup: CupFigures | undefined;
   /** Water for the marks of plain cups: A, B and both. */
@@ -163,6 +166,8 @@ export interface PlannedBatch extends MixAmounts {
 export interface PlannedLayer extends LayerVolume, MixAmounts {
   /** How it joins the one under it; undefined for the first. */
   readonly joint: LayerJoint | undefined;
+  /** How warm the mix and the room are at its hour. */
+  readonly mixedAt: MixedAt;
   readonly batches: readonly PlannedBatch[];
   /** Resin and fillers together; undefined without any. */
   readonly filledMl: number | undefined;
@@ -250,8 +255,13 @@ export interface MixSection {
   };
   readonly portions: readonly PlannedPortion[];
   readonly tint: PlannedTint | undefined;
-  /** `longestMin` is what mixing and pouring the largest batch takes. */
-  readonly working: Working & { readonly longestMin: number };
+  readonly working: Working & {
+    /** How long the batch that goes off first stays pourable; undefined where that is not known, or not within two days. */
+    readonly potLifeMin: number | undefined;
+    readonly by: PotLifeBy;
+    /** What mixing and pouring the largest batch takes. */
+    readonly longestMin: number;
+  };
   readonly cupMarks: readonly CupMark[];
 }
 

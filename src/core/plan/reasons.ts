@@ -2,8 +2,7 @@ import type { OverageRuleName } from '../codes/reasonCodes';
 import type { JobPour } from '../job/jobPour';
 import type { Allowance } from '../measure/allowances/allowances';
 import type { MeasuredWhole } from '../measure/measureWhole';
-import type { Working } from '../mix/working';
-import type { ReadResin } from '../resin/readResin';
+import { usualLabelC, type ReadResin } from '../resin/readResin';
 import type { PlannedBatch, PlannedLayer, PourPlan, Reason } from './planTypes';
 
 /** How many batches there are in all groups. */
@@ -12,6 +11,48 @@ export const countOf = (batches: readonly PlannedBatch[]): number =>
 
 /** What decided the batches, of those that several mixtures may have: the one that binds most. */
 const bindingFirst = ['asked', 'least-batch', 'pot-life', 'container', 'no-container'] as const;
+
+/** Why a batch lasts as long as it does. */
+function potLifeReason({
+  resin: { potLife },
+  working,
+  layers,
+  batches,
+}: {
+  readonly resin: ReadResin;
+  readonly working: PourPlan['working'];
+  readonly layers: readonly PlannedLayer[];
+  readonly batches: readonly PlannedBatch[];
+}): readonly Reason[] {
+  if (working.by === 'nothing') return [];
+  const data = {
+    potLifeMin: working.potLifeMin,
+    labelMin: potLife?.timeMin,
+    labelC: potLife?.temperatureC ?? usualLabelC,
+    labelG: potLife?.massG,
+    stirMin: working.stirMin,
+    stirAssumed: working.stirAssumed,
+    pourAssumed: working.pourAssumed,
+    pourMlPerMin: working.pourMlPerMin,
+    workingMin: working.longestMin,
+    keptBack: working.keptBack,
+  };
+  if (working.by === 'halving') return [{ figure: 'potLife', rule: 'pot-life-in-room', data }];
+  const first = batches.reduce((soonest, each) =>
+    (each.bucket.pourableMin ?? Infinity) < (soonest.bucket.pourableMin ?? Infinity)
+      ? each
+      : soonest,
+  );
+  const { g, fillers = [], bucket, layer } = first;
+  const at = layers[layer]!.mixedAt;
+  const more = {
+    batchG: fillers.reduce((sum, filler) => sum + filler.g, g),
+    resinC: at.resinC,
+    roomC: at.roomC,
+    hotMin: bucket.hotMin ?? undefined,
+  };
+  return [{ figure: 'potLife', rule: 'pot-life-in-bucket', data: { ...data, ...more } }];
+}
 
 /** Why each figure of a plan is what it is: the rule and the inputs that went in. */
 export function reasons(
@@ -25,12 +66,11 @@ export function reasons(
     readonly layers: readonly PlannedLayer[];
     readonly batches: readonly PlannedBatch[];
     readonly cut: PourPlan['cut'];
-    readonly working: Working;
+    readonly working: PourPlan['working'];
     readonly stock: { readonly topMm: number; readonly bottomMm: number };
   },
 ): readonly Reason[] {
-  const { overage, allowances, resin, stepG, whole, layers, batches, cut, working, stock } =
-    figures;
+  const { overage, allowances, resin, stepG, whole, layers, batches, cut, stock } = figures;
   const others = allowances.filter(({ code, on }) => on && code !== 'overage');
   const rule = bindingFirst.find((each) => batches.some((batch) => batch.rule === each));
   const bound = batches.find((batch) => batch.rule === rule);
@@ -87,25 +127,7 @@ export function reasons(
         leastMl: resin.leastBatchMl,
       },
     },
-    ...(working.potLifeMin === undefined || resin.potLife === undefined
-      ? []
-      : [
-          {
-            figure: 'potLife',
-            rule: 'pot-life-in-room',
-            data: {
-              potLifeMin: working.potLifeMin,
-              labelMin: resin.potLife.timeMin,
-              labelC: resin.potLife.temperatureC,
-              labelG: resin.potLife.massG,
-              stirMin: working.stirMin,
-              stirAssumed: working.stirAssumed,
-              pourAssumed: working.pourAssumed,
-              pourMlPerMin: working.pourMlPerMin,
-              workingMin: Math.max(...batches.map(({ workingMin }) => workingMin)),
-            },
-          } as const,
-        ]),
+    ...potLifeReason(figures),
     { figure: 'scale', rule: 'a-up-b-in-ratio', data: { stepG } },
   ];
 }

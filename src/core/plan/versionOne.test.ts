@@ -8,7 +8,9 @@ import { printedPlan } from './printedPlan';
 /**
  * Jobs of version 1, the demo's and random ones, with what the last core that knew no pours printed for them: a digest of the
  * plan, or the code and the field of the refusal. Nine of them were mended since: on a coarse scale or in a marked cup they are
- * rounded from the part that errs least, and what comes out far over the need is warned of.
+ * rounded from the part that errs least, and what comes out far over the need is warned of. Since pot life comes from the bucket
+ * model the plans say how each batch fares in its cup, and five of them are mixed in more batches; field by field nothing else
+ * came to differ.
  */
 const { plans, resins } = kept;
 

@@ -4,7 +4,6 @@ import type { JobPour } from '../job/jobPour';
 import type { DepthTaken } from '../layers/layerHeights';
 import type { LayerStyle } from '../layers/layersSchema';
 import type { MeasuredPart, MeasuredWhole } from '../measure/measureWhole';
-import type { Working } from '../mix/working';
 import type { ReadResin } from '../resin/readResin';
 import type { Buying } from '../stock/buying';
 import type { HeatDepth } from './heat/heatDepth';
@@ -135,15 +134,6 @@ function scaleOverNeed(batches: readonly PlannedBatch[]): Warning[] {
   const { stepG, totalG } = worst.onScale;
   const data = { stepG, totalG, needG: neededG(worst) };
   return [{ code: 'scale-over-need', severity: 'warn', data }];
-}
-
-/** Tells where batches asked for by number are more than can be poured in time. */
-export function workingWarnings(batches: readonly PlannedBatch[], working: Working): Warning[] {
-  const { potLifeMin } = working;
-  if (potLifeMin === undefined) return [];
-  const longest = Math.max(...batches.map(({ workingMin }) => workingMin));
-  if (!isOver(longest, potLifeMin)) return [];
-  return [{ code: 'over-pot-life', severity: 'warn', data: { workingMin: longest, potLifeMin } }];
 }
 
 /** Tells where batches asked for by number are less than the maker asks for. */

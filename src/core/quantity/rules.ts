@@ -135,6 +135,14 @@ export const fillRule: QuantityRule<'fraction'> = {
   greatest: { fraction: { value: 1, text: '100 %' } },
 };
 
+/** A share of the pot life that is not planned into: some of it must be left to work in. */
+export const keptBackRule: QuantityRule<'fraction'> = {
+  kinds: ['fraction'],
+  example: '33 %',
+  least: { value: 0, text: '0 %' },
+  greatest: { fraction: { value: 0.8, text: '80 %' } },
+};
+
 /** A share of pigment in the mixed mass; what the resin bears is told by kind. */
 export const doseRule: QuantityRule<'fraction'> = {
   kinds: ['fraction'],

@@ -1,44 +1,58 @@
 import { bucketDangerC, bucketFollowedS } from './saidFigures';
 import { constantRoom } from './climate';
 import type { Curing } from './curing';
-import { followCore, noEvents } from './followCore';
-import { cupOf, potLifeOf, type PotLife } from './potLife';
+import { crossedAtS, followCore, noEvents } from './followCore';
+import { hotC, thickAlpha, vesselOf, type PotLife } from './potLife';
 import { solvePlane } from './solvePlane';
 import { stepRules } from './stepping';
 
-/** What becomes of a batch that stays in its cup. Minutes from mixing; undefined for what does not happen in two days. */
+/** Where a batch stands: what it is of, what it is in, how warm it is and what is around it. */
+export interface BucketPlace {
+  readonly curing: Curing;
+  /** What the vessel holds, ml, as high as wide when it is full; undefined: the batch itself stands as high as wide. */
+  readonly vesselMl: number | undefined;
+  /** Of the mix when its parts meet, a warm bath included. */
+  readonly resinC: number;
+  readonly roomC: number;
+}
+
+/** What becomes of a batch that stays in its vessel. Minutes from mixing; undefined for what does not happen in two days. */
 export interface BucketHeat {
-  readonly potLifeMin: number | undefined;
+  /** Until the middle is as thick, or as hot, as ends a label's pot life. */
+  readonly pourableMin: number | undefined;
   readonly by: PotLife['by'] | undefined;
   /** The middle is at 40 °C: it is on its way, pour now. */
   readonly warmMin: number | undefined;
   /** The middle is at 60 °C: cups soften, take it outdoors. */
-  readonly dangerMin: number | undefined;
+  readonly hotMin: number | undefined;
 }
 
+/** From here on a batch that cools does not warm again. */
+const begunAlpha = 0.3;
+
 /**
- * A batch in a cup as high as wide.
- * @param resinC as it is when it is mixed, a warm bath included
+ * Follows a batch in its vessel until it is at 60 °C, or past its peak and thick.
+ * @param volumeMl of the batch
  */
 export function bucketHeat(
-  curing: Curing,
-  massG: number,
-  resinC: number,
-  roomC: number,
+  { curing, vesselMl, resinC, roomC }: BucketPlace,
+  volumeMl: number,
 ): BucketHeat {
-  const cup = cupOf(curing, massG);
-  const potLife = potLifeOf(curing, { cup, resinC, roomC }, bucketFollowedS);
-  const cells = cup.columns * cup.rows;
+  const vessel = vesselOf(curing, volumeMl, vesselMl);
+  const cells = vessel.columns * vessel.rows;
+  const middle = vessel.columns * (vessel.rows / 2);
   const room = constantRoom(roomC);
   const events = noEvents(resinC);
-  let dangerS: number | undefined;
+  let thickS: number | undefined;
+  let softS: number | undefined;
+  let hotS: number | undefined;
   const follow = followCore(
     events,
     Int32Array.from({ length: cells }, (_, at) => at),
     curing.gelAlpha,
   );
   solvePlane(
-    cup,
+    vessel,
     curing,
     { above: room, below: room, beside: room },
     { temperaturesC: new Float64Array(cells).fill(resinC), alphas: new Float64Array(cells) },
@@ -47,49 +61,32 @@ export function bucketHeat(
     stepRules(bucketFollowedS, 0.5),
     (before, after) => {
       follow(before, after);
-      if (events.peakC >= bucketDangerC) dangerS = after.timeS;
-      return dangerS !== undefined;
+      const first = (
+        last: number | undefined,
+        what: 'alphas' | 'temperaturesC',
+        level: number,
+      ): number | undefined =>
+        last ??
+        (after[what][middle]! < level
+          ? undefined
+          : before[what][middle]! >= level
+            ? before.timeS
+            : crossedAtS(before, after, what, middle, level));
+      thickS = first(thickS, 'alphas', thickAlpha);
+      softS = first(softS, 'temperaturesC', hotC);
+      hotS = first(hotS, 'temperaturesC', bucketDangerC);
+      const isPast =
+        after.alphas[middle]! > begunAlpha && after.temperaturesC[middle]! < events.peakC - 1;
+      return hotS !== undefined || (thickS !== undefined && isPast);
     },
   );
   const minutes = (seconds: number | undefined): number | undefined =>
     seconds === undefined ? undefined : seconds / 60;
+  const overS = Math.min(thickS ?? Infinity, softS ?? Infinity);
   return {
-    potLifeMin: minutes(potLife?.potLifeS),
-    by: potLife?.by,
+    pourableMin: Number.isFinite(overS) ? overS / 60 : undefined,
+    by: Number.isFinite(overS) ? (overS === thickS ? 'thick' : 'hot') : undefined,
     warmMin: minutes(events.warmS),
-    dangerMin: minutes(dangerS),
+    hotMin: minutes(hotS),
   };
-}
-
-/** Cups between these are tried, g. */
-const leastG = 5;
-export const greatestBatchG = 50_000;
-
-/**
- * The largest batch that is still pourable after so many minutes: pot life falls as the batch grows.
- * @param neededMin minutes that a batch of a mass needs to be mixed and poured
- * @returns g; undefined where not even the least lasts so long
- */
-export function largestBatchG(
-  curing: Curing,
-  neededMin: (massG: number) => number,
-  resinC: number,
-  roomC: number,
-): number | undefined {
-  const lasts = (massG: number): boolean => {
-    const wantedS = neededMin(massG) * 60;
-    const cup = cupOf(curing, massG);
-    const found = potLifeOf(curing, { cup, resinC, roomC }, Math.max(wantedS, 1));
-    return found === undefined || found.potLifeS >= wantedS;
-  };
-  if (!lasts(leastG)) return undefined;
-  if (lasts(greatestBatchG)) return greatestBatchG;
-  let low = Math.log(leastG);
-  let high = Math.log(greatestBatchG);
-  while (high - low > 0.02) {
-    const middle = (low + high) / 2;
-    if (lasts(Math.exp(middle))) low = middle;
-    else high = middle;
-  }
-  return Math.exp(low);
 }

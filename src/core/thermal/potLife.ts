@@ -7,8 +7,8 @@ import { solvePlane } from './solvePlane';
 import { stepRules } from './stepping';
 
 /** Pot life is over when the middle of the cup is this far cured, or this hot. */
-const thickAlpha = 0.25;
-const hotC = 50;
+export const thickAlpha = 0.25;
+export const hotC = 50;
 /** Cells of the cup: radius by height. */
 const cupColumns = 8;
 const cupRows = 12;
@@ -28,24 +28,27 @@ export interface PotLife {
   readonly by: 'thick' | 'hot';
 }
 
-/**
- * Radius of a cup as high as it is wide that holds a mass, m: 2πR³ = m/ρ.
- */
-export const cupRadiusM = (massG: number, densityKgPerM3: number): number =>
-  Math.cbrt(massG / 1000 / densityKgPerM3 / (2 * Math.PI));
+/** Radius of a vessel as high as it is wide that holds a volume, m: 2πR³ = V. */
+const squareRadiusM = (volumeM3: number): number => Math.cbrt(volumeM3 / (2 * Math.PI));
 
 /**
- * The cup as the solver sees it.
+ * A batch in a round vessel as the solver sees it.
  * @param curing only its substance counts, not how fast it cures
+ * @param holdsMl what the vessel holds, as high as wide when it is full; the batch itself stands as high as wide without it
  */
-export function cupOf(curing: Curing, massG: number): Plane {
-  const radiusM = cupRadiusM(massG, curing.densityKgPerM3);
-  return planeOf(curing, true, radiusM, cupColumns, [2 * radiusM], [cupRows], {
+export function vesselOf(curing: Curing, volumeMl: number, holdsMl = volumeMl): Plane {
+  const radiusM = squareRadiusM(holdsMl / 1e6);
+  const heightM = volumeMl / 1e6 / (Math.PI * radiusM * radiusM);
+  return planeOf(curing, true, radiusM, cupColumns, [heightM], [cupRows], {
     topU: films.topStill,
     bottomU: wallOf('polypropylene', cupWallM, films.cupBottom, 1).outerU,
     sideU: wallOf('polypropylene', cupWallM, films.cupSide, 1).outerU,
   });
 }
+
+/** The cup of a label: full, and as high as it is wide. */
+export const cupOf = (curing: Curing, massG: number): Plane =>
+  vesselOf(curing, (massG / curing.densityKgPerM3) * 1000);
 
 /**
  * How long a batch can be poured: the label's own test, a full cup as high as wide.

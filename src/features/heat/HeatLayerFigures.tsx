@@ -9,12 +9,12 @@ import {
   bandNames,
   sayBand,
   sayFormBears,
-  sayDegrees,
   sayHard,
   sayHours,
   sayPeak,
   sayPeakTime,
 } from '../../words/heat';
+import { sayDegrees } from '../../words/figures';
 
 interface HeatLayerFiguresProps {
   readonly family: HeatFamily;

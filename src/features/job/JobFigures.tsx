@@ -9,7 +9,8 @@ import { AmountPair } from '../../ui/figures/AmountPair';
 import { WhyRow } from '../../ui/figures/WhyRow';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayFluidOunces, sayG, sayMl, sayRatios, sayTime } from '../../words/figures';
+import { sayFluidOunces, sayG, sayMl, sayRatios } from '../../words/figures';
+import { sayRoughly } from '../../words/rough';
 import { sayReason } from '../../words/reasons';
 import { Swatch } from '../../ui/Swatch';
 import {
@@ -135,8 +136,8 @@ function Totals({ plan }: { readonly plan: PourPlan }) {
       {plan.working.potLifeMin !== undefined && (
         <WhyRow
           label="Pot life here"
-          value={sayTime(plan.working.potLifeMin)}
-          also={`${sayTime(plan.working.longestMin)} to mix and pour`}
+          value={`about ${sayRoughly(plan.working.potLifeMin)}`}
+          also={`${sayRoughly(plan.working.longestMin)} to mix and pour`}
           why={why('potLife')}
         />
       )}

@@ -79,7 +79,7 @@ function ContainersAt({ at }: { readonly at: Place }) {
           { value: 'container', label: 'A cup or bucket' },
           { value: 'set', label: 'The best of several' },
           // What a pour does not say is as its job says: only the job can want none.
-          ...(at === '' ? [{ value: 'none' as const, label: 'One batch, whatever it takes' }] : []),
+          ...(at === '' ? [{ value: 'none' as const, label: 'Whatever the pot life allows' }] : []),
         ]}
         onChange={choose}
       />

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { measuredBy } from '../../core/mix/mixingSchema';
-import { flowRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
+import { flowRule, keptBackRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
 import type { MixingDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField, usePourPart, usePourField } from '../../data/draft/pourInHand';
@@ -101,10 +101,12 @@ function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
 function Time() {
   const stir = usePourField('mixing.stir');
   const pour = usePourField('mixing.pourRate');
+  const keptBack = usePourField('mixing.keptBack');
   return (
     <FieldRow>
       <QuantityField label="Stirring and resting take" {...stir} unit="min" rule={timeRule} />
       <QuantityField label="Poured at" {...pour} unit="ml/min" rule={flowRule} />
+      <QuantityField label="Kept back of the pot life" {...keptBack} unit="%" rule={keptBackRule} />
     </FieldRow>
   );
 }

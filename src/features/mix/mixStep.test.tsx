@@ -18,7 +18,7 @@ test('the tray in buckets of a litre, in one bucket, and in one batch', async ()
   await says('3 × 698.5 ml, A 592 g, B 171 g', figures);
   type('Container holds', '3');
   await says('1 × 2095.5 ml, A 1776 g, B 513 g', figures);
-  choose('One batch, whatever it takes');
+  choose('Whatever the pot life allows');
   await saved(({ container }) => expect(container).toBeUndefined());
   choose('A cup or bucket');
   await saved(({ container }) => expect(container?.capacity).toBe('3 l'));
@@ -107,7 +107,7 @@ test('a pour is mixed in a cup of its own, and in the job’s again', async () =
     expect(pours[1]?.container).toBeUndefined();
     expect(container?.capacity).toBe('1 l');
   });
-  expect(textOf()).not.toContain('One batch, whatever it takes');
+  expect(textOf()).not.toContain('Whatever the pot life allows');
   turn(ofItsOwn);
   await says('1 × 660.0 ml', figures);
   await saved(({ pours }) => expect(pours[0]?.container).toBeUndefined());

@@ -6,8 +6,7 @@ import type { DepthPoint } from '../../core/thermal/greatestDepth';
 import { ChartFrame, type Chart } from './ChartFrame';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
-import { sayMm } from '../../words/figures';
-import { sayDegrees } from '../../words/heat';
+import { sayDegrees, sayMm } from '../../words/figures';
 
 const margin = { left: 44, right: 12, top: 12, bottom: 30 };
 

@@ -1,6 +1,7 @@
 import type { MixProblems } from '../../core/codes/problems/mixProblems';
 import { formatPlain } from '../../core/quantity/format';
-import { sayMl, sayPercent, sayTime, sayG } from '../figures';
+import { sayG, sayMl, sayPart, sayPercent, sayTime } from '../figures';
+import { sayRoughly } from '../rough';
 import { oneOf } from './phrases';
 import type { ProblemSentences } from './sentence';
 
@@ -13,7 +14,7 @@ export const mixProblems: ProblemSentences<MixProblems> = {
     `${data.colours} colours in ${data.layers} layers would be mixed ${data.count} times; ${data.most} is the most. ` +
     'Take fewer of one of them, or colour one mix after it is divided.',
   'pot-life-too-short': (data) =>
-    `It is pourable for ${sayTime(data.potLifeMin)} in this room, and stirring takes ${sayTime(data.stirMin)}. ` +
+    `The smallest batch is pourable for about ${sayRoughly(data.potLifeMin)} here, ${sayPart(data.keptBack)} of which is kept back, and stirring takes ${sayTime(data.stirMin)}. ` +
     'Take a slower hardener, a cooler room, or a shorter stir if the maker allows it.',
   'least-over-limit': (data) =>
     `The maker asks for batches of ${sayMl(data.leastMl)} at the least; ` +

@@ -2,8 +2,39 @@ import type { Sentences } from '../../core/codes/coded';
 import type { PlanCodes } from '../../core/codes/planCodes';
 import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
-import { sayMl, sayMm, sayPercent, sayTime, sayG } from '../figures';
+import { bucketDangerC } from '../../core/thermal/saidFigures';
+import { sayDegrees, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
+import { sayRoughG, sayRoughly } from '../rough';
 import { sayProblem } from '../problems';
+
+/** When a batch that is forgotten in its bucket softens it. */
+const sayHot = (hotMin: number | undefined): string =>
+  hotMin === undefined
+    ? ''
+    : ` and is at ${sayDegrees(bucketDangerC)} after about ${sayRoughly(hotMin)}`;
+
+/** What would do for a batch that is too large. */
+function sayWaysOut({
+  batches,
+  eachG,
+  coolerC,
+  twoPeople,
+  hardeners,
+  keptBack,
+}: PlanCodes['over-pot-life']): string {
+  const ways = [
+    ...(batches === undefined || eachG === undefined
+      ? []
+      : [`${batches} batches of ${sayRoughG(eachG)}`]),
+    ...(coolerC === undefined ? [] : [`mix and room at ${sayDegrees(coolerC)}`]),
+    ...(twoPeople ? ['two people'] : []),
+    ...hardeners.map((name) => `the hardener ${name}`),
+  ];
+  const kept = keptBack > 0 ? `, ${sayPart(keptBack)} of the time kept back` : '';
+  return ways.length === 0
+    ? 'Nothing short of another resin would do.'
+    : `What would do${kept}: ${ways.join('; or ')}.`;
+}
 
 /** What a plan gives cause to say: what will happen, why, and what to do, in three short sentences at most. */
 export const planWarnings: Sentences<PlanCodes> = {
@@ -51,8 +82,12 @@ export const planWarnings: Sentences<PlanCodes> = {
     );
   },
   'over-pot-life': (data) =>
-    `Mixing and pouring a batch takes ${sayTime(data.workingMin)}; it is pourable for ` +
-    `${sayTime(data.potLifeMin)} in this room. Mix smaller batches.`,
+    `Mixing and pouring a batch of ${sayRoughG(data.massG)} takes ${sayRoughly(data.workingMin)}; ` +
+    `it goes off after about ${sayRoughly(data.potLifeMin)}${sayHot(data.hotMin)}. ${sayWaysOut(data)}`,
+  'split-by-pot-life': (data) =>
+    `All ${sayRoughG(data.massG)} in one would take ${sayRoughly(data.workingMin)} to mix and pour; it goes off after about ` +
+    `${sayRoughly(data.potLifeMin ?? 0)}${sayHot(data.hotMin)}. ` +
+    `It is mixed in ${data.batches} batches of ${sayRoughG(data.eachG)}: never in one bucket.`,
   'under-least-batch': (data) =>
     `A batch is ${sayMl(data.batchMl)}; the maker of ${data.name} asks for ` +
     `${sayMl(data.leastMl)} at the least. It may stay soft. Mix fewer, larger batches.`,

@@ -14,7 +14,12 @@ export interface MixProblems {
     readonly count: number;
     readonly most: number;
   };
-  'pot-life-too-short': { readonly potLifeMin: number; readonly stirMin: number };
+  /** What is kept back of it is a share of 1. */
+  'pot-life-too-short': {
+    readonly potLifeMin: number;
+    readonly stirMin: number;
+    readonly keptBack: number;
+  };
   'least-over-limit': {
     readonly leastMl: number;
     readonly limitMl: number;

@@ -1,14 +1,12 @@
 import { hairMm } from '../../quantity/tolerance';
 import { within } from '../../measure/within';
-import { fillerKindOf } from '../../mix/fillers/fillerKinds';
-import type { MixedFiller } from '../../mix/fillers/readFillers';
 import { InputError } from '../../problem';
 import { hasHeat, heatConstantsOf, type ResinFamily } from '../../resin/families';
 import type { ReadResin } from '../../resin/readResin';
 import type { ResolvedPour } from '../../job/resolveJob';
+import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import { curingOf } from '../../thermal/calibrate';
 import type { Curing } from '../../thermal/curing';
-import { dilutedCuring } from '../../thermal/dilute';
 import type { BelowLayer } from '../../thermal/pourSetting';
 import { joinsOf } from '../joinPours';
 import type { PourPlan } from '../planTypes';
@@ -43,19 +41,6 @@ const curedAfterH = 240;
 
 /** What stands for a resin that the model does not cover: it is only as heavy and as conducting as resin is. */
 const asSolid: Curing = { ...heatConstantsOf('casting-epoxy').curing, ratePerS: 0, heatJPerKg: 0 };
-
-/** Solids in a mix as the model takes them. */
-export const dilutedBy = (
-  curing: Curing,
-  fillers: readonly Pick<MixedFiller, 'kind' | 'share' | 'grainGPerMl'>[],
-): Curing =>
-  dilutedCuring(
-    curing,
-    fillers.map(({ kind, share, grainGPerMl }) => {
-      const { heatCapacityJPerKgK, conductivityWPerMK } = fillerKindOf(kind);
-      return { share, densityKgPerM3: grainGPerMl * 1000, heatCapacityJPerKgK, conductivityWPerMK };
-    }),
-  );
 
 /** A label that the model cannot follow is its own pour's warning; here the family's constants do. */
 function curingBelow(

@@ -1,52 +1,56 @@
-import { bucketHeat, greatestBatchG, largestBatchG, type BucketHeat } from '../../thermal/bucket';
-import { workingMin } from '../../mix/working';
-import type { PourPlan } from '../planTypes';
-import type { HeatCaseOfJob } from './heatOfPlan';
-import { familyOf } from '../../resin/families';
+import type { ResolvedPour } from '../../job/resolveJob';
+import { batchClockOf, type BatchBucket, type PotLifeBy } from '../batchClock';
+import type { PlannedBatch, PourPlan } from '../planTypes';
+import type { KeptCalibrations } from './calibrationOf';
 
-/** The largest batch in its cup, against the label. */
-export interface JobBucket extends BucketHeat {
+/** The batch of a pour that goes off first, against the label. */
+export interface JobBucket extends BatchBucket {
+  readonly by: PotLifeBy;
   readonly massG: number;
   readonly resinC: number;
-  /** What mixing and pouring it takes. */
-  readonly workingMin: number;
+  /** When its middle is at 40 °C. */
+  readonly warmMin: number | undefined;
   /** The label's, for its own mass and temperature. */
   readonly labelMin: number | undefined;
-  /** A third is kept back of fast resins over half a kilogram: there the model is weak. */
-  readonly margin: number;
-  /** The largest batch that leaves time to pour, g; undefined where none does. */
+  /** Share of the time that is kept back. */
+  readonly keptBack: number;
+  /** The largest batch that leaves time to pour, g; Infinity where any does, undefined where none does. */
   readonly largestG: number | undefined;
-  /** Not even the largest that was tried is too large. */
-  readonly anyBatch: boolean;
 }
 
-const marginFromG = 500;
-const fastMargin = 1 / 3;
+/** The batch that goes off first; where none does, the largest. */
+const firstToGo = (batches: readonly PlannedBatch[]): PlannedBatch | undefined =>
+  [...batches].sort(
+    (one, other) =>
+      (one.bucket.pourableMin ?? Infinity) - (other.bucket.pourableMin ?? Infinity) ||
+      other.g - one.g,
+  )[0];
 
-/** How the job's largest batch fares in the bucket. */
-export function bucketOf(given: HeatCaseOfJob, plan: PourPlan): JobBucket | undefined {
-  const { setting, curing, family } = given;
-  const massG = Math.max(...plan.batches.map(({ g }) => g));
-  if (!(massG > 0)) return undefined;
-  const roomC = setting.room.meanC;
-  const isFast = familyOf(family).fast;
-  const margin = isFast && massG > marginFromG ? fastMargin : 0;
-  const perMl = plan.resin.mixedDensityGPerMl;
-  const needed = (g: number): number => workingMin(g / perMl, plan.working);
-  const largestG = largestBatchG(
-    curing,
-    (g) => needed(g) / (1 - (isFast && g > marginFromG ? fastMargin : 0)),
-    setting.resinC,
-    roomC,
-  );
+/**
+ * How the batch that goes off first fares in its cup.
+ * @param plan of the same pour
+ */
+export function bucketOf(
+  { card, resin }: Pick<ResolvedPour, 'card' | 'resin'>,
+  { batches, layers, working }: Pick<PourPlan, 'batches' | 'layers' | 'working'>,
+  kept: KeptCalibrations | undefined,
+): JobBucket | undefined {
+  const batch = firstToGo(batches);
+  if (batch === undefined) return undefined;
+  const { fillers = [], filledMl: volumeMl = batch.ml, container, bucket, layer } = batch;
+  const massG = fillers.reduce((sum, { g }) => sum + g, batch.g);
+  const at = layers[layer]!.mixedAt;
+  const clock = batchClockOf(card.family, resin, fillers, kept);
+  const vesselMl = container?.capacityMl;
+  const greatestMl = clock.greatestMl(vesselMl, at, working);
   return {
-    ...bucketHeat(curing, massG, setting.resinC, roomC),
+    ...bucket,
+    by: clock.by,
     massG,
-    resinC: setting.resinC,
-    workingMin: needed(massG),
-    labelMin: plan.working.labelMin,
-    margin,
-    largestG,
-    anyBatch: largestG === greatestBatchG,
+    resinC: at.resinC,
+    warmMin: clock.warmMin(volumeMl, vesselMl, at),
+    labelMin: working.labelMin,
+    keptBack: working.keptBack,
+    largestG: greatestMl && (greatestMl * massG) / volumeMl,
   };
 }

@@ -11,6 +11,7 @@ import {
   deepTray as tray,
   deepTrayJob as jobOf,
 } from '../../../testing/deepTray';
+import { resolveJob } from '../../job/resolveJob';
 import type { InputError } from '../../problem';
 import {} from '../chooseResin';
 import { adviseHeat } from './adviseHeat';
@@ -167,11 +168,6 @@ test('a known amount has no depth to tell the heat of', () => {
 
 test.each<[string, object, string]>([
   ['3 m deep', { measure: { parts: [{ ...tray, depth: '3 m' }] } }, 'too-deep-for-heat'],
-  [
-    'a day upside down',
-    { heat: { day: { lowest: '25 °C', highest: '15 °C' } } },
-    'day-upside-down',
-  ],
   ['a plate without a temperature', { heat: { underside: 'plate' } }, 'missing'],
   [
     'a pot life of no deep pour',
@@ -362,9 +358,8 @@ test('the bucket: what fits the label there is the label, a warm bath shortens i
   const bucket = (change: object) => {
     const job = jobOf(change);
     const plan = planOne(job);
-    const given = heatCaseOfOne(job, plan);
-    if (!given.told) throw new Error(given.code);
-    return bucketOf(given, plan)!;
+    const [pour] = resolveJob(asJob(job), undefined).pours;
+    return bucketOf(pour!, plan, undefined)!;
   };
   const weighed = (mass: string, temperature: string) => ({
     measure: {
@@ -377,13 +372,13 @@ test('the bucket: what fits the label there is the label, a warm bath shortens i
     overage: '0 %',
   });
   const cold = bucket(weighed('95 g', '25 °C'));
-  within(cold.potLifeMin, 480, 0.02);
+  within(cold.pourableMin!, 480, 0.02);
   expect(cold.labelMin).toBe(480);
   const bath = bucket({ ...weighed('95 g', '25 °C'), heat: { bath: '38 °C' } });
-  expect(bath.potLifeMin).toBeLessThan(cold.potLifeMin! * 0.8);
+  expect(bath.pourableMin).toBeLessThan(cold.pourableMin! * 0.8);
   const large = bucket(weighed('3 kg', '25 °C'));
-  expect(large.potLifeMin).toBeLessThan(cold.potLifeMin! * 0.6);
-  expect(large.warmMin).toBeLessThan(large.dangerMin!);
+  expect(large.pourableMin).toBeLessThan(cold.pourableMin! * 0.6);
+  expect(large.warmMin).toBeLessThan(large.hotMin!);
 });
 
 describe('second layer', () => {

@@ -130,11 +130,6 @@ test('a label that is too deep for its pot life is planned with what the model t
 });
 
 test.each([
-  [
-    'a day that is upside down',
-    { heat: { day: { lowest: '25 °C', highest: '18 °C' } } },
-    'day-upside-down',
-  ],
   ['a plate without its temperature', { heat: { underside: 'plate' } }, 'missing'],
   [
     'a pot life that no resin has',
@@ -146,7 +141,7 @@ test.each([
     {
       room: { temperature: '50 °C' },
       resin: { ...deep, family: 'fast-epoxy', potLife: { time: '2 min', mass: '100 g' } },
-      mixing: { stir: '5 s' },
+      batches: 1,
     },
     'too-hot-to-pour',
   ],
@@ -158,6 +153,13 @@ test.each([
     severity: 'tell',
     data: expect.objectContaining({ because }),
   });
+});
+
+test('a day that is upside down is refused where it is typed', () => {
+  const day = { lowest: '25 °C', highest: '18 °C' };
+  expect(() => planOf({ heat: { day } })).toThrow(
+    expect.objectContaining({ code: 'day-upside-down', field: 'heat.day.lowest' }) as Error,
+  );
 });
 
 test('what has no heat goes by its label', () => {

@@ -13,7 +13,8 @@ import { familyOf, hasHeat, type HeatFamily, type ResinFamily } from '../../resi
 import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
 import { edgesOf, predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
 import type { Plan, PourPlan, Shelf } from '../planTypes';
-import { belowPour, dilutedBy, type BelowPour } from './belowPour';
+import { dilutedBy } from '../../mix/fillers/dilutedBy';
+import { belowPour, type BelowPour } from './belowPour';
 import { withBelow } from './heatDepth';
 import { pouredForms } from '../pouredForm';
 import { calibrationOf } from './calibrationOf';

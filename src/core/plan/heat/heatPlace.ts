@@ -8,8 +8,7 @@ import {
   temperatureLimitRule,
   timeRule,
 } from '../../quantity/rules';
-import { minutesOfClock } from '../../schema/clockSchema';
-import { climateAtC, constantRoom, type Climate } from '../../thermal/climate';
+import { climateAtC } from '../../thermal/climate';
 import type { Underside } from '../../thermal/heatSchema';
 import type { HeatShape, PourSetting, Side } from '../../thermal/pourSetting';
 import {
@@ -22,6 +21,7 @@ import {
 } from '../../thermal/solids';
 import type { MeasuredPart } from '../../measure/measureWhole';
 import { hottestForm, type HeatForm } from './heatShapeOf';
+import { resinTypedC, roomOf } from './roomOf';
 import type { Part } from '../../measure/parts/partSchema';
 
 /** What nobody said and the usual stands for. */
@@ -49,11 +49,6 @@ export interface HeatPlace {
   /** The least that floor, sides, mould and seals bear, °C; undefined where all of them outlast every cure. */
   readonly formBearsC: number | undefined;
 }
-
-const dayMin = 24 * 60;
-/** Warmest at three in the afternoon. */
-const usualWarmestMin = 15 * 60;
-const usualPouredMin = 12 * 60;
 
 const usualWallMm: Readonly<Record<MouldMaterial, number>> = {
   silicone: 10,
@@ -89,27 +84,6 @@ export const timberSideM = 0.04;
 
 const celsius = (typed: string): number => readQuantity(typed, roomTemperatureRule).value;
 const metres = (typed: string): number => readQuantity(typed, lengthRule).value / 1000;
-
-/** @throws InputError `day-upside-down` */
-function climateOf(job: JobPour, pouredAtMin: number): Climate {
-  const day = job.heat?.day;
-  if (day === undefined) return constantRoom(celsius(job.room.temperature));
-  const [lowC, highC] = [celsius(day.lowest), celsius(day.highest)];
-  if (lowC > highC) {
-    throw new InputError(
-      'day-upside-down',
-      day.lowest,
-      { highest: day.highest },
-      'heat.day.lowest',
-    );
-  }
-  const warmestMin = minutesOfClock(day.warmestAt ?? '') ?? usualWarmestMin;
-  return {
-    meanC: (lowC + highC) / 2,
-    swingC: (highC - lowC) / 2,
-    warmestS: ((((warmestMin - pouredAtMin) % dayMin) + dayMin) % dayMin) * 60,
-  };
-}
 
 function plateOf(typed: string | undefined): number {
   if (typed !== undefined) return celsius(typed);
@@ -194,10 +168,9 @@ export function heatPlaceOf(
     if (!assumed.includes(what)) assumed.push(what);
   };
   const heat = job.heat;
-  const pouredAtMin = minutesOfClock(heat?.pouredAt ?? '');
+  const { climate: room, pouredAtMin } = roomOf(job);
   if (pouredAtMin === undefined) assume('poured-now');
-  const room = climateOf(job, pouredAtMin ?? usualPouredMin);
-  const typedC = heat?.bath ?? heat?.resinTemperature;
+  const typedC = resinTypedC(job);
   if (typedC === undefined) assume('resin-as-room');
   if (heat?.underside === undefined) assume('raised-board');
   const underside = heat?.underside ?? 'raised';
@@ -218,7 +191,7 @@ export function heatPlaceOf(
       underside: { ...floor, filmU },
       plateC,
       room,
-      resinC: typedC === undefined ? climateAtC(room, 0) : celsius(typedC),
+      resinC: typedC ?? climateAtC(room, 0),
       topU: films.topStill,
       fan: {
         untilS: heat?.fan === undefined ? 0 : readQuantity(heat.fan, timeRule).value * 60,
