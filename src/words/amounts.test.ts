@@ -265,16 +265,27 @@ test('joints with and without times', () => {
     latestMin: undefined,
     earliestInRoomMin: undefined,
     latestInRoomMin: undefined,
+    readyMin: undefined,
+    closesMin: undefined,
+    coolMin: undefined,
+    plannedMin: undefined,
   } as const;
   expect(sayJoint(base)).toContain('gives no recoat window');
   expect(sayJoint({ ...base, school: 'scuff' })).toContain('gives no time');
-  const open = { ...base, earliestMin: 480, earliestInRoomMin: 600 };
+  const open = { ...base, earliestMin: 480, earliestInRoomMin: 600, plannedMin: 600 };
   expect(plain(sayJoint(open))).toBe(
-    'Poured on from 10 h in this room, while it is sticky (label 8 h).',
+    'Poured on after about 10 h, while it is sticky: from 10 h on by the label in this room (printed 8 h). Later: cure, scuff, wipe.',
   );
-  expect(plain(sayJoint({ ...open, school: 'scuff' }))).toContain('hard, scuffed and wiped');
   expect(plain(sayJoint({ ...open, latestMin: 900, latestInRoomMin: 1200 }))).toContain(
-    'between 10 h and 20 h',
+    '10 to 20 h by the label in this room (printed 8 h to 15 h)',
+  );
+  const followed = { ...open, readyMin: 700, closesMin: 2600, plannedMin: 700 };
+  expect(plain(sayJoint(followed))).toContain(
+    'after about 12 h, while it is sticky: 12 to 44 h by the model;',
+  );
+  const scuffed = { ...followed, school: 'scuff', closesMin: undefined } as const;
+  expect(plain(sayJoint(scuffed))).toBe(
+    'Poured on after about 12 h, hard, scuffed and wiped. It keeps its shape after 12 h; 10 h by the label in this room (printed 8 h).',
   );
 });
 
@@ -329,7 +340,7 @@ describe('choosing', () => {
     const said = sayChoice(deep, '£');
     expect(Object.values(said).map(plain)).toEqual([
       '1',
-      '–',
+      '11.8 days',
       'about 9 h for 6 min',
       '£ 96.00',
       '1904.5 ml',

@@ -19,7 +19,6 @@ import {
   sayPeakAbout,
   sayMarks,
   sayPeakTime,
-  saySecond,
 } from './heat';
 
 /** Spaces that hold a figure and its unit together, made plain for reading. */
@@ -33,7 +32,9 @@ const layer: PlannedHeat = {
   tackFreeH: 23,
   recoatH: { from: 13.5, to: 44 },
   demouldH: 46,
+  keepsShapeH: 130,
   hardH: 258,
+  softensNearC: 38.6,
   alphaEnd: 0.927,
   band: 'warm',
   onEdge: true,
@@ -91,13 +92,17 @@ test('no temperature is told above what all of the heat would come to', () => {
 });
 
 test('hard, or never in this room', () => {
-  expect(plain(sayHard(layer))).toBe('Fully hard after 10.8 days.');
-  expect(plain(sayHard({ ...layer, hardH: undefined, alphaEnd: 0.8999 }))).toContain(
-    '89 % cured after 30 days',
+  expect(plain(sayHard(layer))).toBe(
+    'Hard after about 11 days. After 30 days it softens near 39 °C.',
   );
-  expect(plain(sayHard({ ...layer, hardH: undefined }, 20.3))).toContain(
-    'A room of 21 °C would do',
+  const cold = { ...layer, hardH: undefined, softensNearC: 18.4 };
+  expect(plain(sayHard(cold))).toContain('keeps its shape and does not get hard');
+  expect(plain(sayHard({ ...cold, keepsShapeH: undefined }))).toContain(
+    'it stays soft: after 30 days it softens near 18 °C',
   );
+  const told = plain(sayHard(cold, { roomC: 20.3, warmDay: { softensNearC: 36.2 } }));
+  expect(told).toContain('24 h at 40 °C at the end would bring that to 36 °C.');
+  expect(told).toContain('A room of 21 °C would make it hard.');
 });
 
 test('a form that will not bear it', () => {
@@ -133,7 +138,7 @@ test('how far a runaway goes is not told, whatever it is told beside', () => {
 test('times of the label that the model cannot follow are said', () => {
   const marks = { tackFree: 0.6, recoatFrom: 0.6, recoatTo: 0.8, demould: 0.8 };
   const held = (which: CureMarks['held']): string =>
-    sayMarks({ ...marks, demouldOverGlassK: 8, fromLabel: which, held: which });
+    sayMarks({ ...marks, demouldOverGlassK: 8, hardMarginK: 10, fromLabel: which, held: which });
   expect(held([])).toBe('');
   expect(held(['tackFree', 'demould'])).toContain('tack-free, demoulding');
 });
@@ -191,26 +196,6 @@ test('the bucket against its label', () => {
   expect(sayBucket({ ...bucket, by: 'family', labelMin: undefined })[1]).toContain('no pot life');
   expect(sayBucket({ ...bucket, by: 'nothing' })[1]).toContain('no pot life');
   expect(sayBucket({ ...bucket, largestG: undefined })[2]).toContain('No batch');
-});
-
-test('the second layer: in its window, past it, at once, never', () => {
-  const tackyH = { from: 13, to: 30 };
-  const said = (change: object) =>
-    plain(
-      saySecond({ earliestH: 24, peakC: 64.6, plannedH: 26, tackyH, overlap: true, ...change }),
-    );
-  expect(said({})).toBe(
-    'The second layer overheats nothing from 24 h on, at about 65 °C. Sticky from 13 h to 30 h. It is planned after 26 h.',
-  );
-  expect(said({ plannedH: 18 })).toContain('18 h: too soon');
-  expect(said({ plannedH: 40 })).toContain('scuff it');
-  expect(said({ earliestH: 2, plannedH: 9 })).toContain('not yet gelled');
-  expect(said({ overlap: false })).toContain('cure, scuff it, wipe it and pour');
-  expect(said({ earliestH: 0.1 })).toContain('never overheat');
-  expect(said({ earliestH: undefined, peakC: undefined, overlap: false })).toContain(
-    'pour thinner layers',
-  );
-  expect(said({ tackyH: { from: undefined, to: undefined } })).toContain('does not get sticky');
 });
 
 test('what does not apply says so', () => {

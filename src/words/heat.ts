@@ -3,7 +3,7 @@ import type { JobBucket } from '../core/plan/heat/bucketOf';
 import type { HeatPlan, NoHeat, PlannedHeat } from '../core/plan/heat/heatOfPlan';
 import { timberSideM, type HeatAssumption } from '../core/plan/heat/heatPlace';
 import type { HeatForm } from '../core/plan/heat/heatShapeOf';
-import type { SecondLayer } from '../core/plan/heat/secondLayer';
+import type { WarmEnough } from '../core/plan/heat/warmEnough';
 import { formatPlain } from '../core/quantity/format';
 import { edgeK, flatK, formMarginK, runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
@@ -16,9 +16,10 @@ import {
   bucketWarmC,
   edgeDepth,
   edgeRoomK,
-  hardAlpha,
   hardByS,
   labelRoomC,
+  postCureC,
+  postCureH,
 } from '../core/thermal/saidFigures';
 import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
 import { sayDegrees, sayMm, sayPart, sayTime } from './figures';
@@ -28,7 +29,8 @@ import { sayRoughG, sayRoughly } from './rough';
 export const sayHere = (celsius: number, ceilingC: number): string =>
   celsius > ceilingC ? `above ${sayDegrees(ceilingC)}` : sayDegrees(celsius);
 const sayKelvin = (kelvin: number): string => `${formatPlain(kelvin, 0)}\u00a0K`;
-export const sayHours = (hours: number): string => sayTime(hours * 60);
+/** A time of the model, as roughly as it is known. */
+export const sayHours = (hours: number): string => sayRoughly(hours * 60);
 
 /** A time of day, 05:00. */
 export function sayClock(minutes: number): string {
@@ -45,7 +47,7 @@ export const bandNames: Readonly<Record<HeatBand, string>> = {
 };
 
 const bandMeans: Readonly<Record<HeatBand, string>> = {
-  easy: 'It stays near or under its glass transition.',
+  easy: 'It warms gently: little stress sets in.',
   warm: 'Some stress sets in; fine for most pieces.',
   high: 'It is rubbery at its peak: cracks, yellowing, softened seals and cups.',
   runaway: 'Fumes and cracks: the piece is lost. Do not pour it like this.',
@@ -138,17 +140,25 @@ export function sayAdvice(advice: HeatAdvice, family: HeatFamily): string {
 }
 
 /**
- * Will it ever be hard in this room.
- * @param enoughC a room that would do, where one was looked for and found
+ * How hard it gets, and when.
+ * @param warm what would make up for a room that is too cold, where one was worked out
  */
-export function sayHard({ hardH, alphaEnd }: PlannedHeat, enoughC?: number): string {
-  if (hardH !== undefined) return `Fully hard after ${sayHours(hardH)}.`;
-  const share = formatPlain(Math.floor(alphaEnd * 100), 0);
-  const helps =
-    enoughC === undefined
-      ? 'A warmer room or an oven at the end would help.'
-      : `A room of ${sayDegrees(Math.ceil(enoughC))} would do, or an oven at the end.`;
-  return `It does not get fully hard in this room: ${share}\u00a0% cured after ${sayTime(hardByS / 60)}, ${formatPlain(hardAlpha * 100, 0)}\u00a0% is hard. ${helps}`;
+export function sayHard(
+  { keepsShapeH, hardH, softensNearC }: PlannedHeat,
+  warm?: WarmEnough,
+): string {
+  const days = sayTime(hardByS / 60);
+  const softens = `After ${days} it softens near ${sayDegrees(softensNearC)}.`;
+  if (hardH !== undefined) return `Hard after about ${sayHours(hardH)}. ${softens}`;
+  const stops =
+    keepsShapeH === undefined
+      ? `In this room it stays soft: after ${days} it softens near ${sayDegrees(softensNearC)}.`
+      : `In this room it keeps its shape and does not get hard: after ${days} it softens near ${sayDegrees(softensNearC)}.`;
+  if (warm === undefined) return `${stops} A warmer room or an oven at the end would help.`;
+  const { roomC, warmDay } = warm;
+  const room =
+    roomC === undefined ? '' : ` A room of ${sayDegrees(Math.ceil(roomC))} would make it hard.`;
+  return `${stops} ${postCureH} h at ${sayDegrees(postCureC)} at the end would bring that to ${sayDegrees(warmDay.softensNearC)}.${room}`;
 }
 
 const formWords: Readonly<Record<HeatForm['why'], string>> = {
@@ -246,6 +256,7 @@ const markNames: Readonly<Record<keyof MarkTimes, string>> = {
   recoatFrom: 'the start of the sticky window',
   recoatTo: 'its end',
   demould: 'demoulding',
+  fullCure: 'full cure',
 };
 
 /** Times of the label that the model cannot follow all the way. */
@@ -291,42 +302,6 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const sayNeeds = (needsMin: number): string => `Mixing and pouring take ${sayRoughly(needsMin)}.`;
-
-/** Sooner than this is at once, h. */
-const soonH = 0.5;
-
-/** When the second layer is planned, and what is wrong with that. */
-function sayPlannedSecond({ earliestH, plannedH, tackyH }: SecondLayer): string {
-  const planned = `It is planned after ${sayHours(plannedH)}`;
-  if (earliestH !== undefined && plannedH < earliestH && earliestH >= soonH) {
-    return `${planned}: too soon, the two heat each other.`;
-  }
-  if (tackyH.to !== undefined && plannedH > tackyH.to)
-    return `${planned}: hard by then, so scuff it.`;
-  if (tackyH.from !== undefined && plannedH < tackyH.from)
-    return `${planned}: not yet gelled enough.`;
-  return `${planned}.`;
-}
-
-/** When the second layer may follow. */
-export function saySecond(second: SecondLayer): string {
-  const { earliestH, peakC, tackyH, overlap } = second;
-  const window =
-    tackyH.from === undefined
-      ? 'It does not get sticky in this room.'
-      : `Sticky from ${sayHours(tackyH.from)}${tackyH.to === undefined ? '' : ` to ${sayHours(tackyH.to)}`}.`;
-  const planned = sayPlannedSecond(second);
-  if (earliestH === undefined) {
-    return `${window} However long you wait, the two overheat: pour thinner layers. ${planned}`;
-  }
-  if (earliestH < soonH) {
-    return `${window} The two together never overheat, whenever the second is poured. ${planned}`;
-  }
-  const earliest = `The second layer overheats nothing from ${sayHours(earliestH)} on, at about ${sayDegrees(peakC ?? NaN)}.`;
-  return overlap
-    ? `${earliest} ${window} ${planned}`
-    : `${earliest} ${window} The two do not meet: let it cure, scuff it, wipe it and pour. ${planned}`;
-}
 
 /** Said once on a screen. */
 export const heatIsEstimate =

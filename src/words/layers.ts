@@ -1,22 +1,49 @@
 import type { LayerJoint } from '../core/layers/jointOf';
 import { sayTime } from './figures';
+import { sayRoughly, sayRoughRange } from './rough';
 
-/** When the next layer is poured, by the label and in this room. */
-export function sayJoint(joint: LayerJoint): string {
-  const { school, earliestMin, latestMin, earliestInRoomMin, latestInRoomMin } = joint;
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A window that may not close. */
+const sayWindow = (fromMin: number, toMin: number | undefined): string =>
+  toMin === undefined ? `from ${sayRoughly(fromMin)} on` : sayRoughRange(fromMin, toMin);
+
+/** What the label says, in this room and as it is printed. */
+function sayLabelWindow(joint: LayerJoint): string {
+  const { earliestMin, latestMin, earliestInRoomMin, latestInRoomMin } = joint;
   if (earliestMin === undefined || earliestInRoomMin === undefined) {
-    return school === 'tacky'
-      ? 'Poured on while the layer under it is gelled and still sticky. The card gives no recoat window.'
-      : 'Poured on when the layer under it is hard, scuffed and wiped. The card gives no time.';
+    return latestMin === undefined || latestInRoomMin === undefined
+      ? 'the card gives no recoat window'
+      : `until ${sayRoughly(latestInRoomMin)} by the label in this room (printed ${sayTime(latestMin)})`;
   }
-  if (school === 'scuff') {
-    return `Poured on after ${sayTime(earliestInRoomMin)} in this room, hard, scuffed and wiped (label ${sayTime(earliestMin)}).`;
+  const printed =
+    latestMin === undefined
+      ? sayTime(earliestMin)
+      : `${sayTime(earliestMin)} to ${sayTime(latestMin)}`;
+  return `${sayWindow(earliestInRoomMin, latestInRoomMin)} by the label in this room (printed ${printed})`;
+}
+
+/** When the next layer is poured: as it is planned, and what label and model say of it. */
+export function sayJoint(joint: LayerJoint): string {
+  const { school, earliestMin, earliestInRoomMin, readyMin, closesMin, plannedMin } = joint;
+  if (school === 'tacky') {
+    if (plannedMin === undefined) {
+      return 'Poured on while the layer under it is gelled and still sticky. The card gives no recoat window.';
+    }
+    const model = readyMin === undefined ? [] : [`${sayWindow(readyMin, closesMin)} by the model`];
+    return (
+      `Poured on after about ${sayRoughly(plannedMin)}, while it is sticky: ` +
+      `${[...model, sayLabelWindow(joint)].join('; ')}. Later: cure, scuff, wipe.`
+    );
   }
-  if (latestMin === undefined || latestInRoomMin === undefined) {
-    return `Poured on from ${sayTime(earliestInRoomMin)} in this room, while it is sticky (label ${sayTime(earliestMin)}).`;
+  if (plannedMin === undefined) {
+    return 'Poured on when the layer under it is hard, scuffed and wiped. The card gives no time.';
   }
-  return (
-    `Poured on between ${sayTime(earliestInRoomMin)} and ${sayTime(latestInRoomMin)} in this room, while it is sticky ` +
-    `(label ${sayTime(earliestMin)} to ${sayTime(latestMin)}). Later: cure, scuff, wipe.`
-  );
+  const told = [
+    ...(readyMin === undefined ? [] : [`it keeps its shape after ${sayRoughly(readyMin)}`]),
+    earliestMin === undefined || earliestInRoomMin === undefined
+      ? 'the card gives no time'
+      : `${sayRoughly(earliestInRoomMin)} by the label in this room (printed ${sayTime(earliestMin)})`,
+  ];
+  return `Poured on after about ${sayRoughly(plannedMin)}, hard, scuffed and wiped. ${capital(told.join('; '))}.`;
 }

@@ -48,6 +48,14 @@ export function sayRoughly(minutes: number): string {
   return `${name === 's' ? formatPlain(figure, 0) : withHalf(figure)}${tie}${name}`;
 }
 
+/** From one such time to another, the unit once where it is the same: 2½ to 4 days, 20 h to 3 days. */
+export function sayRoughRange(lowMin: number, highMin: number): string {
+  const [low, high] = [sayRoughly(lowMin), sayRoughly(highMin)];
+  if (low === high) return high;
+  const [figure, unit] = low.split(tie);
+  return high.endsWith(`${tie}${unit}`) ? `${figure} to ${high}` : `${low} to ${high}`;
+}
+
 /** A mass in a bucket: 240 g, 3.6 kg, 29 kg. */
 export function sayRoughG(g: number): string {
   if (g >= 9950) return `${formatPlain(g / 1000, 0)}${tie}kg`;

@@ -7,8 +7,7 @@ import { choicePeaks } from '../core/plan/heat/choicePeaks';
 import { followJob, heatCaseOf, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
 import { roomDepths } from '../core/plan/heat/roomDepth';
-import { warmEnoughC } from '../core/plan/heat/warmEnough';
-import { secondLayerOf } from '../core/plan/heat/secondLayer';
+import { warmEnough } from '../core/plan/heat/warmEnough';
 import type { HeatAnswer, HeatWorker } from './heatWorker';
 import { told, type Told } from './told';
 
@@ -48,9 +47,8 @@ const worker: HeatWorker = {
       const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;
       const others = shelf.resins.filter(({ id }) => id !== job.pours[pour]?.resin.id);
       tell({ advice: adviseHeat(given, gapH, others, shelf.calibrations) });
-      tell({ second: secondLayerOf(given, followed) });
       if (followed.plan.layers.some(({ hardH }) => hardH === undefined)) {
-        tell({ warmEnoughC: warmEnoughC(given) });
+        tell({ warmEnough: warmEnough(given) });
       }
       tell({ depths: roomDepths(given) });
       return undefined;

@@ -7,7 +7,7 @@ import type { ChoicePeak } from '../core/plan/heat/withPeaks';
 import type { HeatPlan, NoHeat } from '../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../core/plan/heat/heatView';
 import type { RoomDepths } from '../core/plan/heat/roomDepth';
-import type { SecondLayer } from '../core/plan/heat/secondLayer';
+import type { WarmEnough } from '../core/plan/heat/warmEnough';
 import type { Plan, Shelf } from '../core/plan/planTypes';
 import type { Told } from './told';
 
@@ -30,9 +30,8 @@ export interface HeatMore {
   readonly advice: readonly HeatAdvice[];
   readonly depths: RoomDepths;
   readonly bucket: JobBucket | undefined;
-  readonly second: SecondLayer | undefined;
-  /** The room that would do where the pour's own never gets it hard; undefined where its own does, or none would. */
-  readonly warmEnoughC: number | undefined;
+  /** What would do where the pour's own room never gets it hard; undefined where it does. */
+  readonly warmEnough: WarmEnough | undefined;
 }
 
 /** The heat model, over the thread's border. */

@@ -1,4 +1,5 @@
 import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
+import type { NoWindow } from '../layers/jointOf';
 import type { Nothing } from './problems/problemData';
 import type { ResinFamily } from '../resin/families';
 
@@ -9,6 +10,22 @@ type OfLayer = {
   readonly layers: number;
   readonly name: string;
 };
+
+/** A layer that label, model and heat leave no time for while the one under it is sticky. Minutes after that one is poured. */
+interface NoTimeWhileSticky {
+  readonly why: NoWindow;
+  /** Counted from 1, of how many, and how many of them it is so with. */
+  readonly layer: number;
+  readonly layers: number;
+  readonly count: number;
+  /** By the model. */
+  readonly stickyFromMin: number | undefined;
+  readonly stickyToMin: number | undefined;
+  readonly coolMin: number | undefined;
+  readonly plannedMin: number | undefined;
+  /** So many equal layers would go while they are sticky. */
+  readonly layersInstead: number | undefined;
+}
 
 /** What a plan gives cause to say, with its data; mm, ml, g, min and shares of 1. */
 export interface PlanCodes {
@@ -63,6 +80,22 @@ export interface PlanCodes {
   'strokes-missing': Nothing;
   'tint-depth-not-for-opaque': { readonly testedAtMm: number };
   'lots-expired': { readonly name: string; readonly ml: number; readonly bestBefore: string };
+  'layer-runs-hot': {
+    readonly layer: number;
+    readonly layers: number;
+    readonly name: string;
+    readonly peakC: number;
+    readonly band: 'high' | 'runaway';
+    /** How long after the layer under it it is poured; undefined for the first. */
+    readonly afterMin: number | undefined;
+  };
+  'never-hard': {
+    readonly softensNearC: number;
+    readonly keepsShape: boolean;
+    readonly roomC: number;
+  };
+  'no-time-while-sticky': NoTimeWhileSticky;
+  'cured-between-layers': NoTimeWhileSticky;
   'layers-need-a-form': Nothing;
   'fills-gap': { readonly fromMm: number; readonly toMm: number };
   'filler-spoils-family': { readonly names: readonly string[]; readonly family: ResinFamily };

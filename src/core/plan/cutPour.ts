@@ -1,17 +1,11 @@
-import type { JobPour } from '../job/jobPour';
 import type { ResolvedPour } from '../job/resolveJob';
-import { jointOf, type LayerJoint } from '../layers/jointOf';
 import { depthTaken, layerHeightsMm, styleOf } from '../layers/layerHeights';
 import { splitAtHeights, type LayerVolume } from '../layers/splitAtHeights';
 import { spreadOver, type Allowance, type SpreadAllowance } from '../measure/allowances/allowances';
 import { readFillers } from '../mix/fillers/readFillers';
-import { climateAtC } from '../thermal/climate';
-import type { MixedAt } from './batchClock';
 import type { BelowPour } from './heat/belowPour';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import { heatDepthOf, type HeatDepth } from './heat/heatDepth';
-import { resinTypedC, roomOf } from './heat/roomOf';
-import { usualGapMin } from './heat/usualGap';
 import type { MeasuredPour } from './measurePour';
 import type { PourPlan } from './planTypes';
 import type { PouredForm } from './pouredForm';
@@ -33,36 +27,17 @@ export interface CutPour {
   readonly pouredMl: readonly number[];
   /** What of that is overage. */
   readonly overageMl: readonly number[];
-  /** How each layer joins the one under it; undefined for the first. */
-  readonly joints: readonly (LayerJoint | undefined)[];
-  /** How warm each layer is mixed, at its hour. */
-  readonly mixedAt: readonly MixedAt[];
-}
-
-/** How warm the mix and the room are when each layer is poured. */
-function mixedAtOf(said: JobPour, joints: CutPour['joints']): readonly MixedAt[] {
-  const { climate } = roomOf(said);
-  const typedC = resinTypedC(said);
-  const usualMin = usualGapMin[said.layers?.joint ?? 'tacky'];
-  let atMin = 0;
-  return joints.map((joint, layer) => {
-    if (layer > 0) atMin += joint?.earliestInRoomMin ?? usualMin;
-    const roomC = climateAtC(climate, atMin * 60);
-    return { resinC: typedC ?? roomC, roomC };
-  });
 }
 
 /**
  * Cuts a pour into layers.
- * @param roomC of the room, for times of the label
- * @throws InputError those of `heatDepthOf`, `layerHeightsMm`, `splitAtHeights`, `roomOf`
+ * @throws InputError those of `heatDepthOf`, `layerHeightsMm`, `splitAtHeights`
  */
 export function cutIntoLayers(
   { said, card, resin }: ResolvedPour,
   { whole, parts, fromMm }: PouredForm,
   { spread, stock }: MeasuredPour,
   { kept, below }: CutContext,
-  roomC: number,
 ): CutPour {
   const onMl = spread.reduce((sum, { on, ml }) => sum + (on ? ml : 0), 0);
   const heat = heatDepthOf(said, {
@@ -79,13 +54,8 @@ export function cutIntoLayers(
   const heightsMm = layerHeightsMm(said.layers, whole.depthMm, taken, stock, fromMm);
   const layers = splitAtHeights(whole, heightsMm, fromMm);
   const shares = sharesByLayer(layers, spread);
-  const joints = layers.map((_, index) =>
-    index === 0 ? undefined : jointOf(said.layers?.joint ?? 'tacky', resin, roomC),
-  );
   return {
     heat,
-    joints,
-    mixedAt: mixedAtOf(said, joints),
     taken: { ...taken, style: styleOf(said.layers) },
     layers,
     pouredMl: layers.map(({ cavityMl }, layer) =>

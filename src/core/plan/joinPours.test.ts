@@ -22,7 +22,7 @@ const resolved = (...pours: readonly object[]): readonly ResolvedPour[] =>
     undefined,
   ).pours;
 const at = (roomC: number, pours: readonly ResolvedPour[]) =>
-  pours.map(() => ({ roomTemperatureC: roomC }));
+  pours.map(() => ({ roomTemperatureC: roomC, layers: [] }));
 const joins = (roomC: number, ...pours: readonly object[]) => {
   const found = resolved(...pours);
   return joinsOf(found, at(roomC, found));

@@ -1,6 +1,7 @@
 import type { PourRole } from '../job/pourChoices';
 import type { ResolvedPour } from '../job/resolveJob';
-import { jointOf } from '../layers/jointOf';
+import { labelJointOf } from '../layers/jointOf';
+import { timeAtMin } from '../resin/inRoom';
 import type { Joint } from '../layers/layersSchema';
 import { readQuantity } from '../quantity/readQuantity';
 import { timeRule } from '../quantity/rules';
@@ -17,35 +18,68 @@ function usualJoint(before: PourRole, role: PourRole): Joint {
   return 'tacky';
 }
 
-/** A mould gives its castings back as soon as it may be opened. */
-function waitAfterMould({ resin }: ResolvedPour, roomC: number): number | undefined {
-  const { demould, fullCure } = resin.times;
-  const times = { ...resin.times, fullCure: demould ?? fullCure };
-  return jointOf('scuff', { ...resin, times }, roomC).earliestInRoomMin;
+/** Plans as far as joining needs them. */
+type JoinedPlan = Pick<PourPlan, 'roomTemperatureC'> & {
+  readonly layers: readonly Pick<PourPlan['layers'][number], 'cure'>[];
+};
+
+/** The later of what a label and what the model of a layer say; undefined where neither does. */
+const laterOf = (labelMin: number | undefined, hours: number | undefined): number | undefined =>
+  labelMin === undefined && hours === undefined
+    ? undefined
+    : Math.max(labelMin ?? 0, (hours ?? 0) * 60);
+
+/** How one pour joins the one before it, where the person does not say how long it waits. */
+function usualWait(
+  asked: Joint | undefined,
+  before: ResolvedPour,
+  role: PourRole,
+  { roomTemperatureC: roomC, layers }: JoinedPlan,
+): Omit<PourJoint, 'typed'> {
+  const usual = asked ?? usualJoint(before.role, role);
+  const cure = layers.at(-1)?.cure;
+  const labelOf = (school: Joint) => labelJointOf(school, before.resin, roomC);
+  if (before.role === 'mould') {
+    // A mould gives its castings back as soon as it may be opened.
+    const { demould, fullCure } = before.resin.times;
+    const opened = demould ?? fullCure;
+    return { school: usual, waitMin: opened && timeAtMin(opened, roomC) };
+  }
+  if (usual === 'tacky') {
+    const { earliestInRoomMin, latestInRoomMin } = labelOf('tacky');
+    const waitMin = laterOf(earliestInRoomMin, cure?.stickyH.from);
+    const closesMin = Math.min(
+      latestInRoomMin ?? Infinity,
+      cure?.stickyH.to === undefined ? Infinity : cure.stickyH.to * 60,
+    );
+    const isOpen = waitMin === undefined || waitMin <= closesMin;
+    const isNeverSticky = cure !== undefined && cure.stickyH.from === undefined;
+    if (asked === 'tacky' || (isOpen && !isNeverSticky)) return { school: 'tacky', waitMin };
+  }
+  return {
+    school: 'scuff',
+    waitMin: laterOf(labelOf('scuff').earliestInRoomMin, cure?.keepsShapeH),
+  };
 }
 
 /**
- * How each pour joins the one before it.
+ * How each pour joins the one before it: not before that one is ready, by its label and by the model.
  * @param pours, plans of the same job
  */
 export function joinsOf(
   pours: readonly ResolvedPour[],
-  plans: readonly Pick<PourPlan, 'roomTemperatureC'>[],
+  plans: readonly JoinedPlan[],
 ): readonly (PourJoint | undefined)[] {
   return pours.map((pour, index) => {
     const before = pours[index - 1];
-    const roomC = plans[index - 1]?.roomTemperatureC;
-    if (before === undefined || roomC === undefined) return undefined;
+    const plan = plans[index - 1];
+    if (before === undefined || plan === undefined) return undefined;
     const { joint, wait } = pour.said;
-    const school = joint ?? usualJoint(before.role, pour.role);
     if (wait !== undefined) {
+      const school = joint ?? usualJoint(before.role, pour.role);
       return { school, waitMin: readQuantity(wait, timeRule).value, typed: true };
     }
-    const waitMin =
-      before.role === 'mould'
-        ? waitAfterMould(before, roomC)
-        : jointOf(school, before.resin, roomC).earliestInRoomMin;
-    return { school, waitMin, typed: false };
+    return { ...usualWait(joint, before, pour.role, plan), typed: false };
   });
 }
 

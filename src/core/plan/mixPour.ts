@@ -5,11 +5,11 @@ import { resinShareOf } from '../mix/fillers/readFillers';
 import { workingOf, type Working } from '../mix/working';
 import { readResin } from '../resin/readResin';
 import { hardenerNames, ownHardener, withHardener } from '../resin/withHardener';
-import { batchClockOf, type BatchClock } from './batchClock';
+import { batchClockOf, type BatchClock, type MixedAt } from './batchClock';
 import type { BucketQuestion } from './bucketWarnings';
 import type { CutPour } from './cutPour';
 import type { KeptCalibrations } from './heat/calibrationOf';
-import { mixturesOf, type Mixture } from './mixtures';
+import type { Mixture, mixturesOf } from './mixtures';
 import { fillersIn, mixLayers, planBatches, type MixedLayer } from './planBatches';
 import type {
   FillerAmount,
@@ -38,21 +38,17 @@ export interface MixedPour {
 
 /**
  * What is mixed for a pour, layer by layer and colour by colour.
- * @throws InputError those of `mixturesOf`, `mixLayers`, `tintOf`
+ * @param mixedAt how warm each layer is mixed
+ * @throws InputError those of `mixLayers`, `tintOf`
  */
 export function mixPour(
   { said, card, resin }: ResolvedPour,
   { whole }: PouredForm,
-  { layers, pouredMl, overageMl, mixedAt }: CutPour,
+  { layers, pouredMl, overageMl }: CutPour,
+  { mixtures, portions }: ReturnType<typeof mixturesOf>,
+  mixedAt: readonly MixedAt[],
   kept: KeptCalibrations | undefined,
 ): MixedPour {
-  const { mixtures, portions } = mixturesOf(said, {
-    whole,
-    cut: layers,
-    pouredMl,
-    resin,
-    family: card.family,
-  });
   const working = workingOf(said.mixing, card.family, resin);
   const clocks = new Map<string, BatchClock>();
   const clockOf = ({ fillers }: Mixture): BatchClock => {

@@ -9,6 +9,11 @@ import { inUnit } from '../quantity/units';
 import { doubtsOfCard } from '../resin/doubtsOfCard';
 import { overPotLife, splitByPotLife } from './bucketWarnings';
 import { cutIntoLayers, type CutContext, type CutPour } from './cutPour';
+import type { MixedAt } from './batchClock';
+import { heatWarnings } from './heatWarnings';
+import { pourClock, type PourClock } from './heat/pourClock';
+import { mixedAtOf } from './mixedAtOf';
+import { mixturesOf, type Mixture } from './mixtures';
 import { leftoversOf, type ReadyCavity } from './leftoversOf';
 import { measurePour } from './measurePour';
 import { bucketQuestionOf, fillersOfAll, mixPour, workingSection, type MixedPour } from './mixPour';
@@ -48,12 +53,22 @@ function withResidue(
   return [...others, { code: 'residue', on: first.on, ml, data: { ...first.data, batches } }];
 }
 
+/** What is in the mix with the least fillers: it gets hottest. */
+const leastFilled = (mixtures: readonly Mixture[]): Mixture['fillers'] =>
+  mixtures.reduce<Mixture['fillers']>((least, { fillers }, at) => {
+    const share = (all: Mixture['fillers']): number =>
+      all.reduce((sum, each) => sum + each.share, 0);
+    return at === 0 || share(fillers) < share(least) ? fillers : least;
+  }, []);
+
 /** Layers with what is mixed for each, told over the floor of the form. */
 function layersOf(
   { resin }: ResolvedPour,
   { fromMm: footMm }: PouredForm,
   cut: CutPour,
   { resinMl, filledMl, batches, mixed }: MixedPour,
+  { joints, cures }: PourClock,
+  mixedAt: readonly MixedAt[],
 ): readonly PlannedLayer[] {
   const over = (heightMm: number | undefined): number | undefined =>
     heightMm === undefined ? undefined : footMm + heightMm;
@@ -63,8 +78,9 @@ function layersOf(
     fromMm: over(fromMm),
     toMm: over(toMm),
     cavityMl,
-    joint: cut.joints[index],
-    mixedAt: cut.mixedAt[index]!,
+    joint: joints[index],
+    cure: cures[index],
+    mixedAt: mixedAt[index]!,
     batches: batches.filter((batch) => batch.layer === index),
     filledMl: hasFillers ? filledMl[index] : undefined,
   }));
@@ -101,11 +117,25 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
   const { whole } = form;
   const roomC = readQuantity(said.room.temperature, roomTemperatureRule).value;
   const measured = measurePour(said, whole);
-  const cut = cutIntoLayers(pour, form, measured, context, roomC);
-  const mix = mixPour(pour, form, cut, context.kept);
+  const cut = cutIntoLayers(pour, form, measured, context);
+  const mixtures = mixturesOf(said, {
+    whole,
+    cut: cut.layers,
+    pouredMl: cut.pouredMl,
+    resin,
+    family: card.family,
+  });
+  const clock = pourClock(pour, form, {
+    ...context,
+    fillers: leastFilled(mixtures.mixtures),
+    layers: cut.layers,
+    roomC,
+  });
+  const mixedAt = mixedAtOf(said, clock.joints);
+  const mix = mixPour(pour, form, cut, mixtures, mixedAt, context.kept);
   const { total, batches, tint, portions } = mix;
   const working = workingSection(mix);
-  const layers = layersOf(pour, form, cut, mix);
+  const layers = layersOf(pour, form, cut, mix, clock, mixedAt);
   const buckets = bucketQuestionOf(pour, mix, context.kept);
   const allowances = withResidue(measured.spread, mix.mixed);
   const { leftovers, ready } = leftoversOf(context.ready, batches, cut.taken);
@@ -171,9 +201,10 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
         card.name,
         measured.stock,
       ),
-      ...warn.roomDepthWarnings(cut.heat),
+      ...warn.roomDepthWarnings(cut.heat.problem ?? clock.problem),
       ...warn.formWarnings(cut.taken.style, whole),
       ...warn.batchWarnings(batches),
+      ...heatWarnings(layers, clock.conflicts, card),
       ...overPotLife(buckets),
       ...splitByPotLife(buckets),
       ...warn.leastBatchWarnings(batches, resin, card.name),

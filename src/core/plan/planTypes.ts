@@ -25,6 +25,7 @@ import type { CoveredFace, PourRole } from '../job/pourChoices';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
+import type { LayerCure } from './heat/layerClock';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';
 import type { ReadResin } from '../resin/readResin';
@@ -166,6 +167,8 @@ export interface PlannedBatch extends MixAmounts {
 export interface PlannedLayer extends LayerVolume, MixAmounts {
   /** How it joins the one under it; undefined for the first. */
   readonly joint: LayerJoint | undefined;
+  /** What becomes of it; undefined where no model follows it. */
+  readonly cure: LayerCure | undefined;
   /** How warm the mix and the room are at its hour. */
   readonly mixedAt: MixedAt;
   readonly batches: readonly PlannedBatch[];

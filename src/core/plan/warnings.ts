@@ -6,7 +6,7 @@ import type { LayerStyle } from '../layers/layersSchema';
 import type { MeasuredPart, MeasuredWhole } from '../measure/measureWhole';
 import type { ReadResin } from '../resin/readResin';
 import type { Buying } from '../stock/buying';
-import type { HeatDepth } from './heat/heatDepth';
+import type { Problem } from '../problem';
 import { familyOf, type ResinFamily } from '../resin/families';
 import type { FillerAmount, PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
 
@@ -77,7 +77,7 @@ export function depthWarnings(
 }
 
 /** Tells where heat could not be asked how deep a layer may be here. */
-export function roomDepthWarnings({ problem }: HeatDepth): Warning[] {
+export function roomDepthWarnings(problem: Problem | undefined): Warning[] {
   if (problem === undefined) return [];
   const { code, data } = problem;
   return [{ code: 'room-depth-unknown', severity: 'tell', data: { ...data, because: code } }];

@@ -1,4 +1,5 @@
-import type { Curing } from './curing';
+import { glassTransitionC, type Curing } from './curing';
+import { hardMarginK, shapeMarginK } from './saidFigures';
 import { heatKindOf, type HeatFamily, type HeatKind } from '../resin/families';
 import { quickGrid } from './pourSetting';
 import { runPour } from './runPour';
@@ -16,9 +17,13 @@ export interface MarkTimes {
   readonly recoatFrom?: MarkTime | undefined;
   readonly recoatTo?: MarkTime | undefined;
   readonly demould?: MarkTime | undefined;
+  readonly fullCure?: MarkTime | undefined;
 }
 
-/** Degrees of cure at which something may be done. */
+/**
+ * Degrees of cure at which something may be done, in their order: gelled ≤ sticky from ≤ tack-free ≤ sticky to, and sticky from
+ * below sticky to.
+ */
 export interface CureMarks {
   readonly tackFree: number;
   readonly recoatFrom: number;
@@ -26,6 +31,8 @@ export interface CureMarks {
   readonly demould: number;
   /** A demould also waits until it is no warmer than its glass transition and this, K. */
   readonly demouldOverGlassK: number;
+  /** It is hard once its glass transition is so far over the warmest that it meets, K. */
+  readonly hardMarginK: number;
   /** Those that were read off the label's times. */
   readonly fromLabel: readonly (keyof MarkTimes)[];
   /** Those of them that lay beyond the model's reach and are kept at its end. */
@@ -35,6 +42,10 @@ export interface CureMarks {
 /** Marks read off a label stay between these: beyond them the label means something else. */
 const leastMark = 0.6;
 const greatestMark = 0.9;
+/** A window is never narrower than this in the degree of cure. */
+const leastWindow = 0.02;
+/** How far over its temperature a film's glass transition may be said to lie when the label calls it cured, K. */
+const [leastHardK, greatestHardK] = [shapeMarginK, 15];
 /** Labels tell their times of a thin film. */
 const filmM = 0.003;
 
@@ -43,20 +54,25 @@ const demouldMarks: Readonly<
   Record<HeatKind, { readonly alpha: number; readonly overGlassK: number }>
 > = { epoxy: { alpha: 0.8, overGlassK: 8 }, polyurethane: { alpha: 0.85, overGlassK: 25 } };
 
-/** How far a thin film has cured at a time of the label. */
-function alphaAt(curing: Curing, { timeMin, temperatureC }: MarkTime): number {
+/** How far the surface of a thin film has cured at a time of the label, and the least cured of it. */
+function alphaAt(
+  curing: Curing,
+  { timeMin, temperatureC }: MarkTime,
+): { readonly surface: number; readonly least: number } {
   const { alphas, domain } = runPour(
     usualSetting(filmM, temperatureC),
     curing,
     { grid: quickGrid, toleranceK: 0.2, untilS: timeMin * 60 },
     () => () => false,
   );
-  return alphas[domain.cells - 1]!;
+  const least = domain.resinCells.reduce((lowest, cell) => Math.min(lowest, alphas[cell]!), 1);
+  return { surface: alphas[domain.cells - 1]!, least };
 }
 
 /**
  * Marks for a resin: the family's, and the label's where it gives a time. The degree of cure at that time is taken from a 3 mm
- * film at the label's temperature, kept between 0.6 and 0.9.
+ * film at the label's temperature, kept between 0.6 and 0.9, and no mark comes before one that it must come after; full cure is read
+ * off as the margin of its glass transition over that temperature, so that it means as much in a cooler room.
  * @param curing calibrated
  */
 export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes): CureMarks {
@@ -68,24 +84,35 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
   };
   const fromLabel: (keyof MarkTimes)[] = [];
   const held: (keyof MarkTimes)[] = [];
-  const mark = (what: keyof MarkTimes): number => {
+  const mark = (what: keyof typeof usual): number => {
     const said = label[what];
     if (said === undefined) return usual[what];
     fromLabel.push(what);
-    const alpha = alphaAt(curing, said);
+    const { surface: alpha } = alphaAt(curing, said);
     const kept = Math.min(greatestMark, Math.max(leastMark, alpha));
     if (kept !== alpha) held.push(what);
     return kept;
   };
-  const recoatFrom = mark('recoatFrom');
+  const hardMargin = (): number => {
+    const said = label.fullCure;
+    if (said === undefined) return hardMarginK;
+    fromLabel.push('fullCure');
+    const overK = glassTransitionC(curing, alphaAt(curing, said).least) - said.temperatureC;
+    const kept = Math.min(greatestHardK, Math.max(leastHardK, overK));
+    if (kept !== overK) held.push('fullCure');
+    return kept;
+  };
+  // Nothing can be poured on before it has gelled, and it is not tack-free before it can be.
+  const recoatFrom = Math.max(curing.gelAlpha, mark('recoatFrom'));
+  const tackFree = Math.max(recoatFrom, mark('tackFree'));
   const labelTo = mark('recoatTo');
   return {
-    tackFree: mark('tackFree'),
+    tackFree,
     recoatFrom,
-    // A label whose window is over before the model's film has gelled tells nothing of its end.
-    recoatTo: labelTo > recoatFrom ? labelTo : Math.max(recoatFrom, usual.recoatTo),
-    demould: mark('demould'),
+    recoatTo: Math.max(labelTo, tackFree, recoatFrom + leastWindow),
+    demould: Math.max(curing.gelAlpha, mark('demould')),
     demouldOverGlassK: demouldMarks[heatKindOf(family)].overGlassK,
+    hardMarginK: hardMargin(),
     fromLabel,
     held,
   };

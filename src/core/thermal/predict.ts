@@ -2,12 +2,12 @@ import { bandOf, edgeK, flatK, type HeatBand } from './bands';
 import { ceilingC } from './ceiling';
 import { warmerRoom } from './climate';
 import type { CureMarks } from './cureMarks';
-import { edgeDepth, edgeRoomK, hardAlpha, hardByS } from './saidFigures';
+import { edgeDepth, edgeRoomK, hardByS, shapeMarginK } from './saidFigures';
 import { glassTransitionC, type Curing } from './curing';
 import { cellsOfLayers, type Domain } from './domain';
 import { followCore, noEvents, type CoreEvents } from './followCore';
 import type { HeatFamily } from '../resin/families';
-import { quickGrid, type HeatGrid, type PourSetting } from './pourSetting';
+import { coarseGrid, quickGrid, type HeatGrid, type PourSetting } from './pourSetting';
 import { firstReachS, recorderFor, type HeatRecord } from './record';
 import { runPour } from './runPour';
 
@@ -29,8 +29,12 @@ export interface LayerHeat {
   readonly tackFreeH: number | undefined;
   readonly recoatH: { readonly from: number | undefined; readonly to: number | undefined };
   readonly demouldH: number | undefined;
-  /** All of it at α 0.9; undefined: it never gets fully hard in this room. */
+  /** Its glass transition is 5 K over the warmest that it meets, everywhere: it no longer bends. */
+  readonly keepsShapeH: number | undefined;
+  /** The same at 10 K, or at what the label calls cured; undefined: not within thirty days in this room. */
   readonly hardH: number | undefined;
+  /** The least glass transition thirty days on: it softens near this. */
+  readonly softensNearC: number;
   /** The least cured place thirty days on. */
   readonly alphaEnd: number;
   readonly band: HeatBand;
@@ -57,7 +61,7 @@ export function layerPeaks(
   grid: HeatGrid = quickGrid,
   untilS = 240 * hourS,
 ): readonly CoreEvents[] {
-  const events = setting.layers.map(() => noEvents(setting.resinC));
+  const events = setting.layers.map((layer) => noEvents(layer.resinC ?? setting.resinC));
   const lastPourS = setting.layers.at(-1)!.pouredS;
   runPour(
     setting,
@@ -132,44 +136,67 @@ export function surfaceCell({ plane }: Domain, cells: Int32Array): number {
 /** The lowest place of a layer, in the middle. */
 export const undersideCell = (cells: Int32Array): number => cells[0]!;
 
-/** How far between two figures a level lies, 0 to 1; 0 where the first is past it already. */
-const shareTo = (level: number, from: number, to: number): number =>
-  from < level === to < level ? 0 : (level - from) / (to - from);
+/** What must hold of a place, told as how much there is of it over what it takes: nothing and more is enough. */
+type Condition = (at: number) => number;
 
 /**
- * When the whole layer may leave the mould: all of it cured so far, and no warmer than it bears. Between two moments in a
- * straight line.
+ * When conditions first hold everywhere in a layer. Between two moments in a straight line.
+ * @returns s; undefined where they never do
  */
-function demouldS(
+function firstHoldS(
   record: HeatRecord,
+  cells: Int32Array,
+  conditions: readonly Condition[],
+  fromS: number,
+): number | undefined {
+  const { timesS, frames } = record;
+  for (let frame = 0; frame < frames; frame += 1) {
+    if (timesS[frame]! < fromS) continue;
+    const base = frame * record.cells;
+    if (!cells.every((cell) => conditions.every((over) => over(base + cell) >= 0))) continue;
+    if (frame === 0) return timesS[frame]!;
+    const before = base - record.cells;
+    let share = 0;
+    for (const cell of cells) {
+      for (const over of conditions) {
+        const [was, is] = [over(before + cell), over(base + cell)];
+        if (was < 0) share = Math.max(share, was / (was - is));
+      }
+    }
+    const [early, late] = [timesS[frame - 1]!, timesS[frame]!];
+    return Math.max(fromS, early + share * (late - early));
+  }
+  return undefined;
+}
+
+/** When a layer may leave its mould, keeps its shape and is hard, each not before the one before it. */
+function hardening(
+  { alphas, temperaturesC, ...record }: HeatRecord,
   cells: Int32Array,
   curing: Curing,
   marks: CureMarks,
+  warmestRoomC: number,
   fromS: number,
-): number | undefined {
-  const { alphas, temperaturesC, timesS } = record;
-  const overGlassK = (at: number): number =>
-    temperaturesC[at]! - glassTransitionC(curing, alphas[at]!);
-  const isReady = (at: number): boolean =>
-    alphas[at]! >= marks.demould && overGlassK(at) <= marks.demouldOverGlassK;
-  for (let frame = 0; frame < record.frames; frame += 1) {
-    if (timesS[frame]! < fromS) continue;
-    const base = frame * record.cells;
-    if (!cells.every((cell) => isReady(base + cell))) continue;
-    const before = base - record.cells;
-    if (frame === 0 || timesS[frame - 1]! < fromS) return timesS[frame]!;
-    const share = cells.reduce(
-      (most, cell) =>
-        Math.max(
-          most,
-          shareTo(marks.demould, alphas[before + cell]!, alphas[base + cell]!),
-          shareTo(marks.demouldOverGlassK, overGlassK(before + cell), overGlassK(base + cell)),
-        ),
-      0,
-    );
-    return timesS[frame - 1]! + share * (timesS[frame]! - timesS[frame - 1]!);
-  }
-  return undefined;
+): Readonly<Record<'demouldS' | 'shapeS' | 'hardS', number | undefined>> {
+  const whole = { alphas, temperaturesC, ...record };
+  const glassC = (at: number): number => glassTransitionC(curing, alphas[at]!);
+  // Once it is out of the mould it lives in its room, at the warmest that comes there.
+  const overK =
+    (marginK: number): Condition =>
+    (at) =>
+      glassC(at) - Math.max(temperaturesC[at]!, warmestRoomC) - marginK;
+  const demouldS = firstHoldS(
+    whole,
+    cells,
+    [
+      (at) => alphas[at]! - marks.demould,
+      (at) => glassC(at) + marks.demouldOverGlassK - temperaturesC[at]!,
+    ],
+    fromS,
+  );
+  const shapeS = demouldS && firstHoldS(whole, cells, [overK(shapeMarginK)], demouldS);
+  const hardS = shapeS && firstHoldS(whole, cells, [overK(marks.hardMarginK)], shapeS);
+  return { demouldS, shapeS, hardS };
 }
 
 /** The last of these places to come to a degree of cure, s; undefined where one of them does not. */
@@ -183,8 +210,27 @@ function lastReachS(record: HeatRecord, cells: Int32Array, level: number): numbe
   return lastS;
 }
 
+/** Times that count only when they hold everywhere. */
+const everywhere = ['gelAllH', 'demouldH', 'keepsShapeH', 'hardH'] as const;
+
+/** So many times as wide as deep, a channel is in its middle what a slab is. */
+const wideAs = 8;
+
+/** The border of a wide pour: a channel that is just wide enough. Undefined where it has no side. */
+function borderOf(setting: PourSetting): PourSetting | undefined {
+  const { shape, layers, below = [] } = setting;
+  if (shape.kind !== 'slab' || shape.side === undefined) return undefined;
+  const depthM = [...below, ...layers].reduce((sum, layer) => sum + layer.depthM, 0);
+  return { ...setting, shape: { kind: 'channel', widthM: wideAs * depthM, side: shape.side } };
+}
+
+/** The later of two times; what does not happen at one of them does not happen. */
+const later = (one: number | undefined, other: number | undefined): number | undefined =>
+  one === undefined || other === undefined ? undefined : Math.max(one, other);
+
 /**
- * Follows a pour for thirty days and tells what becomes of each layer.
+ * Follows a pour for thirty days and tells what becomes of each layer. A wide pour is followed in its middle; what must hold
+ * everywhere waits for its border too.
  * @param edges from `edgesOf`; without them the peak is told without a range
  * @throws InputError `heat-lost-itself`
  */
@@ -196,8 +242,46 @@ export function predictPour(
   grid: HeatGrid,
   edges?: readonly { readonly lowC: number; readonly highC: number }[],
 ): PourHeat {
+  const middle = predictMiddle(setting, family, curing, marks, grid, edges);
+  return { ...middle, layers: withBorder(middle.layers, setting, family, curing, marks) };
+}
+
+/** What becomes of the layers of a wide pour with its border counted: as they are where it has none. */
+export function withBorder(
+  middle: readonly LayerHeat[],
+  setting: PourSetting,
+  family: HeatFamily,
+  curing: Curing,
+  marks: CureMarks,
+): readonly LayerHeat[] {
+  const border = borderOf(setting);
+  if (border === undefined) return middle;
+  const beside = predictMiddle(border, family, curing, marks, coarseGrid).layers;
+  return middle.map((layer, at): LayerHeat => {
+    const other = beside[at]!;
+    const times = Object.fromEntries(
+      everywhere.map((each) => [each, later(layer[each], other[each])]),
+    ) as Pick<LayerHeat, (typeof everywhere)[number]>;
+    return {
+      ...layer,
+      ...times,
+      alphaEnd: Math.min(layer.alphaEnd, other.alphaEnd),
+      softensNearC: Math.min(layer.softensNearC, other.softensNearC),
+    };
+  });
+}
+
+/** The same without its border: what is told of its middle and its surface. */
+export function predictMiddle(
+  setting: PourSetting,
+  family: HeatFamily,
+  curing: Curing,
+  marks: CureMarks,
+  grid: HeatGrid,
+  edges?: readonly { readonly lowC: number; readonly highC: number }[],
+): PourHeat {
   const lastPourS = setting.layers.at(-1)!.pouredS;
-  const events = setting.layers.map(() => noEvents(setting.resinC));
+  const events = setting.layers.map((layer) => noEvents(layer.resinC ?? setting.resinC));
   let recorder: ReturnType<typeof recorderFor> | undefined;
   const wholeCells = cellsOfLayers(setting, grid).reduce((sum, rows) => sum + rows, 0);
   const run = runPour(
@@ -227,7 +311,7 @@ export function predictPour(
   const record = recorder!.end();
   const topC = ceilingC(setting, curing);
   const told = (peakC: number): number => Math.min(peakC, topC);
-  const layers = setting.layers.map(({ pouredS }, layer): LayerHeat => {
+  const layers = setting.layers.map(({ pouredS, resinC = setting.resinC }, layer): LayerHeat => {
     const cells = run.domain.layerCells[layer]!;
     const { peakC, peakS, gelS, fastestAfterGel } = events[layer]!;
     const surface = surfaceCell(run.domain, cells);
@@ -237,20 +321,34 @@ export function predictPour(
       fromPour(firstReachS(record, record.alphas, surface, alpha));
     const { lowC = peakC, highC = peakC } = edges?.[layer] ?? {};
     const lastFrame = (record.frames - 1) * record.cells;
+    const alphaEnd = cells.reduce(
+      (least, cell) => Math.min(least, record.alphas[lastFrame + cell]!),
+      1,
+    );
+    const { demouldS, shapeS, hardS } = hardening(
+      record,
+      cells,
+      curing,
+      marks,
+      setting.room.meanC + setting.room.swingC,
+      pouredS,
+    );
     return {
       peakC: {
         low: told(Math.min(lowC, peakC)),
         mid: told(peakC),
         high: told(Math.max(highC, peakC)),
       },
-      peakH: peakC - setting.resinC < flatK ? undefined : fromPour(peakS),
+      peakH: peakC - resinC < flatK ? undefined : fromPour(peakS),
       gelH: fromPour(gelS),
       gelAllH: fromPour(lastReachS(record, cells, curing.gelAlpha)),
       tackFreeH: surfaceAt(marks.tackFree),
       recoatH: { from: surfaceAt(marks.recoatFrom), to: surfaceAt(marks.recoatTo) },
-      demouldH: fromPour(demouldS(record, cells, curing, marks, pouredS)),
-      hardH: fromPour(lastReachS(record, cells, hardAlpha)),
-      alphaEnd: cells.reduce((least, cell) => Math.min(least, record.alphas[lastFrame + cell]!), 1),
+      demouldH: fromPour(demouldS),
+      keepsShapeH: fromPour(shapeS),
+      hardH: fromPour(hardS),
+      softensNearC: glassTransitionC(curing, alphaEnd),
+      alphaEnd,
       band: bandOf(family, peakC, fastestAfterGel),
       onEdge: highC - peakC > edgeK,
       ceilingC: topC,

@@ -23,12 +23,16 @@ export interface RunOptions {
  * Layers are poured and a fan is switched off: between two such moments nothing about the pour changes. What it stands on and
  * still reacts began before it.
  */
-function stretchesOf({ layers, below = [], fan }: PourSetting, untilS: number): readonly number[] {
+function stretchesOf(
+  { layers, below = [], fan, warmed }: PourSetting,
+  untilS: number,
+): readonly number[] {
   const moments = [
     0,
     ...layers.map(({ pouredS }) => pouredS),
     ...below.flatMap(({ pouredS }) => pouredS ?? []),
     fan.untilS,
+    warmed?.fromS ?? untilS,
   ].filter((timeS) => timeS < untilS);
   return [...new Set(moments)].sort((one, other) => one - other);
 }
@@ -64,7 +68,8 @@ function begin(
     else if (pouredS === fromS) pour(cells, pouredC, 0);
   });
   domain.layerCells.forEach((cells, layer) => {
-    if (layers[layer]!.pouredS === fromS) pour(cells, resinC, startAlpha);
+    const { pouredS, resinC: pouredC = resinC } = layers[layer]!;
+    if (pouredS === fromS) pour(cells, pouredC, startAlpha);
   });
   if (under !== undefined) {
     temperaturesC.set(under.state.temperaturesC.subarray(0, under.domain.cells));
@@ -96,13 +101,16 @@ export function runPour(
     longestStepS: Math.min(usual.longestStepS, longestStepS),
     longestShare: room.swingC === 0 ? longestShare : 0,
   };
-  const below = plateC === undefined ? room : constantRoom(plateC);
   let last: { readonly state: RunEnd; readonly domain: Domain } | undefined;
   let steps = 0;
   let refused = 0;
   for (const [at, fromS] of stretches.entries()) {
     const toS = stretches[at + 1] ?? untilS;
     const blown = fromS >= 0 && fromS < setting.fan.untilS;
+    const { warmed } = setting;
+    const around =
+      warmed !== undefined && fromS >= warmed.fromS ? constantRoom(warmed.roomC) : room;
+    const below = plateC === undefined ? around : constantRoom(plateC);
     const domain = domainOf(setting, curing, grid, pouredBy(setting, fromS), blown);
     const start = begin(setting, domain, fromS, last);
     let stopped = false;
@@ -110,11 +118,20 @@ export function runPour(
     const watch: Watch = (before, after) => (stopped = listen(before, after));
     const state: RunEnd =
       domain.chain !== undefined
-        ? solveChain(domain.chain, curing, { above: room, below }, start, fromS, toS, rules, watch)
+        ? solveChain(
+            domain.chain,
+            curing,
+            { above: around, below },
+            start,
+            fromS,
+            toS,
+            rules,
+            watch,
+          )
         : solvePlane(
             domain.plane!,
             curing,
-            { above: room, below, beside: room },
+            { above: around, below, beside: around },
             start,
             fromS,
             toS,

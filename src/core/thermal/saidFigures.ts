@@ -3,8 +3,13 @@
  * bring the solvers along.
  */
 
-/** Fully hard: this much is cured. */
-export const hardAlpha = 0.9;
+/** It keeps its shape once its glass transition is this far over the warmest that it meets, and is hard once it is so far over, K. */
+export const shapeMarginK = 5;
+export const hardMarginK = 10;
+
+/** A warm day at the end: what a room that is too cold is made up for with, °C and h. */
+export const postCureC = 40;
+export const postCureH = 24;
 
 /** What is not hard by then never gets hard in its room, s. */
 export const hardByS = 30 * 24 * 3600;

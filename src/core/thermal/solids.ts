@@ -55,8 +55,12 @@ export const films = {
   onPlate: 100,
 } as const;
 
-/** Walls up to this are a resistance; thicker ones get cells, because they take up heat themselves. */
+/**
+ * Walls up to this are a resistance; thicker ones get cells, because they take up heat themselves. One that takes up much though
+ * it is thin is one cell: 3 kJ/(m² K) are 1.2 mm of aluminium.
+ */
 const thinWallM = 0.005;
+const lumpedFromJPerM2K = 3000;
 
 /** A wall as the solvers want it: cells of its own, or a film made worse by it. */
 export interface Wall {
@@ -65,12 +69,15 @@ export interface Wall {
 }
 
 /**
- * A wall and the film outside it. Thin: U = 1 / (t/k + 1/h).
+ * A wall and the film outside it. Thin: U = 1 / (t/k + 1/h), and a cell of its own where it takes up much heat.
  * @param cells of a thick wall
  */
 export function wallOf(kind: SolidKind, thicknessM: number, filmU: number, cells: number): Wall {
   const solid = solids[kind];
   if (thicknessM <= thinWallM) {
+    if (solid.capacityJPerM3K * thicknessM >= lumpedFromJPerM2K) {
+      return { plies: [{ ...solid, thicknessM, cells: 1 }], outerU: filmU };
+    }
     return {
       plies: [],
       outerU: filmU === 0 ? 0 : 1 / (thicknessM / solid.conductivityWPerMK + 1 / filmU),

@@ -15,7 +15,8 @@ const rows: readonly (readonly [string, (layer: PlannedHeat, family: HeatFamily)
   ['Gels', ({ gelH }) => hours(gelH)],
   ['Tack-free', ({ tackFreeH }) => hours(tackFreeH)],
   ['Out of the mould', ({ demouldH }) => hours(demouldH)],
-  ['Fully hard', ({ hardH }) => hours(hardH)],
+  ['Keeps its shape', ({ keepsShapeH }) => hours(keepsShapeH)],
+  ['Hard', ({ hardH }) => hours(hardH)],
 ];
 
 /** The hottest layer of two settings, line by line. */

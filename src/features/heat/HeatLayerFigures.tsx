@@ -1,3 +1,4 @@
+import type { WarmEnough } from '../../core/plan/heat/warmEnough';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlannedHeat } from '../../core/plan/heat/heatOfPlan';
@@ -24,7 +25,7 @@ interface HeatLayerFiguresProps {
   /** Whether the range is there yet. */
   readonly ranged: boolean;
   /** A room in which it would get hard, where this one is too cold. */
-  readonly warmEnoughC: number | undefined;
+  readonly warmEnough: WarmEnough | undefined;
 }
 
 const never = 'not in this room';
@@ -37,9 +38,9 @@ export const HeatLayerFigures = memo(function LayerFigures({
   layer,
   number,
   ranged,
-  warmEnoughC,
+  warmEnough,
 }: HeatLayerFiguresProps) {
-  const { band, peakC, gelH, tackFreeH, recoatH, demouldH, demouldByLabel } = layer;
+  const { band, peakC, gelH, tackFreeH, recoatH, demouldH, demouldByLabel, keepsShapeH } = layer;
   const times: readonly (readonly [string, string])[] = [
     ['Gels', hours(gelH)],
     [
@@ -49,7 +50,11 @@ export const HeatLayerFigures = memo(function LayerFigures({
         : `${sayHours(recoatH.from)} to ${recoatH.to === undefined ? 'the end' : sayHours(recoatH.to)}`,
     ],
     ['Tack-free', hours(tackFreeH)],
-    ['Out of the mould', `${hours(demouldH)}${demouldByLabel ? ', by the label' : ''}`],
+    [
+      'Out of the mould, may still bend',
+      `${hours(demouldH)}${demouldByLabel ? ', by the label' : ''}`,
+    ],
+    ['Keeps its shape', hours(keepsShapeH)],
   ];
   return (
     <Panel title={number === undefined ? 'Peak' : `Layer ${number}, peak`} testID="heat-layer">
@@ -74,7 +79,7 @@ export const HeatLayerFigures = memo(function LayerFigures({
           </View>
         ))}
       </View>
-      <Words>{sayHard(layer, warmEnoughC)}</Words>
+      <Words>{sayHard(layer, warmEnough)}</Words>
     </Panel>
   );
 });

@@ -1,3 +1,4 @@
+import { sayJoint } from '../../words/layers';
 import { lazy, memo, Suspense, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -17,7 +18,6 @@ import {
   sayForm,
   sayMarks,
   sayNoHeat,
-  saySecond,
   sayBelow,
 } from '../../words/heat';
 import { useHeat, type HeatState } from '../../workers/useHeat';
@@ -90,7 +90,7 @@ const HeatFindings = memo(function Findings({
           layer={layer}
           number={plan.layers.length > 1 ? at + 1 : undefined}
           ranged={more.plan !== undefined}
-          warmEnoughC={more.warmEnoughC}
+          warmEnough={more.warmEnough}
         />
       ))}
       <Suspense fallback={null}>
@@ -119,14 +119,7 @@ const HeatFindings = memo(function Findings({
           more.advice.map((each) => <Words key={each.code}>{sayAdvice(each, plan.family)}</Words>)
         )}
       </Panel>
-      {more.second !== undefined && (
-        <Panel title="Second layer" testID="heat-second">
-          <Words>{saySecond(more.second)}</Words>
-          <Suspense fallback={null}>
-            <SecondLayerChart second={more.second} />
-          </Suspense>
-        </Panel>
-      )}
+      {request !== undefined && <SecondLayer request={request} />}
       {more.bucket !== undefined && (
         <Panel title="In the bucket" testID="heat-bucket">
           {sayBucket(more.bucket).map((line) => (
@@ -153,5 +146,19 @@ const HeatFindings = memo(function Findings({
     </View>
   );
 });
+
+/** When the second layer follows: the plan's own moment, and what label and model say of it. */
+function SecondLayer({ request: { plan, pour } }: { readonly request: HeatRequest }) {
+  const [first, second] = plan.pours[pour]?.layers ?? [];
+  if (first?.cure === undefined || second?.joint === undefined) return null;
+  return (
+    <Panel title="Second layer" testID="heat-second">
+      <Words>{sayJoint(second.joint)}</Words>
+      <Suspense fallback={null}>
+        <SecondLayerChart joint={second.joint} stickyH={first.cure.stickyH} />
+      </Suspense>
+    </Panel>
+  );
+}
 
 const styles = StyleSheet.create({ stack: { gap: space.large } });

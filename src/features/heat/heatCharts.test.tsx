@@ -5,7 +5,7 @@ import { followJob } from '../../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../../core/plan/heat/heatView';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { roomDepths } from '../../core/plan/heat/roomDepth';
-import type { SecondLayer } from '../../core/plan/heat/secondLayer';
+import type { LayerJoint } from '../../core/layers/jointOf';
 import { deepTrayJob } from '../../testing/deepTray';
 import { givesWidth } from '../../testing/givesWidth';
 import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
@@ -128,13 +128,18 @@ test('two settings, one over the other', async () => {
   expect(highest(one)).toBeLessThan(highest(other));
 });
 
-const second: SecondLayer = {
-  earliestH: 16,
-  peakC: 60,
-  plannedH: 18,
-  tackyH: { from: 10, to: 24 },
-  overlap: true,
+const joint: LayerJoint = {
+  school: 'tacky',
+  earliestMin: undefined,
+  latestMin: undefined,
+  earliestInRoomMin: undefined,
+  latestInRoomMin: undefined,
+  readyMin: 600,
+  closesMin: 1440,
+  coolMin: 16 * 60,
+  plannedMin: 18 * 60,
 };
+const stickyH = { from: 10, to: 24 };
 const across = (hours: number, untilH: number): number => 12 + (hours / untilH) * (340 - 24);
 const bars = (container: HTMLElement): readonly (readonly [number, number])[] =>
   [...container.querySelectorAll('rect')].map((rect) => [
@@ -143,7 +148,7 @@ const bars = (container: HTMLElement): readonly (readonly [number, number])[] =>
   ]);
 
 test('the sticky window against the second layer: both together are shaded', async () => {
-  const container = show(<SecondLayerChart second={second} />);
+  const container = show(<SecondLayerChart joint={joint} stickyH={stickyH} />);
   await screen.findByRole('img');
   const untilH = 24 * 1.2;
   const [both, sticky, cool] = bars(container);
@@ -155,16 +160,14 @@ test('the sticky window against the second layer: both together are shaded', asy
 });
 
 test('where the two do not meet nothing is shaded; what never is says so', async () => {
-  const late = show(<SecondLayerChart second={{ ...second, earliestH: 40, overlap: false }} />);
+  const late = show(<SecondLayerChart joint={{ ...joint, coolMin: 2400 }} stickyH={stickyH} />);
   await screen.findByRole('img');
   expect(bars(late)).toHaveLength(2);
 });
 
 test('a pair that always overheats is said in its row', async () => {
   const never = show(
-    <SecondLayerChart
-      second={{ ...second, earliestH: undefined, peakC: undefined, overlap: false }}
-    />,
+    <SecondLayerChart joint={{ ...joint, coolMin: undefined }} stickyH={stickyH} />,
   );
   await screen.findByRole('img');
   expect(plain(never)).toContain('the two stay cool: never');

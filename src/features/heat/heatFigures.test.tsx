@@ -1,3 +1,4 @@
+import type { WarmEnough } from '../../core/plan/heat/warmEnough';
 import { heatOfOne, planOne } from '../../testing/planOne';
 import { act, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -22,13 +23,13 @@ async function shown(children: ReactNode): Promise<string> {
   return (container.textContent ?? '').replaceAll('\u00a0', ' ');
 }
 
-const figures = (heat: HeatPlan, ranged: boolean, warmEnoughC?: number) => (
+const figures = (heat: HeatPlan, ranged: boolean, warmEnough?: WarmEnough) => (
   <HeatLayerFigures
     family={heat.family}
     layer={heat.layers[0]!}
     number={undefined}
     ranged={ranged}
-    warmEnoughC={warmEnoughC}
+    warmEnough={warmEnough}
   />
 );
 
@@ -39,9 +40,11 @@ test('a figure first, its range when that is there', async () => {
 });
 
 test('what does not happen in this room says so, and how warm would do', async () => {
-  const text = await shown(figures(heatAt('12 °C', '3 mm'), true, 19.4));
+  const text = await shown(
+    figures(heatAt('3 °C', '3 mm'), true, { roomC: 9.4, warmDay: { softensNearC: 35 } }),
+  );
   expect(text).toContain('too flat to say when');
-  expect(text).toContain('A room of 20 °C would do');
+  expect(text).toContain('A room of 10 °C would make it hard');
 });
 
 test('a runaway is not told to the degree', async () => {

@@ -58,7 +58,7 @@ test('heights of one’s own, and how layers join', async () => {
   type('Layer 1 ends at', '25');
   await says('Layer 1, 25 mm', table);
   expect(textOf(table)).toContain('Layer 2, 45 mm');
-  expect(textOf(table)).toContain('Poured on between 10 h and 24 h');
+  expect(textOf(table)).toContain('Poured on after about');
   choose(/scuff/i);
   await says('scuffed and wiped', table);
   await saved(({ layers }) => expect(layers).toMatchObject({ heights: ['25 mm'], joint: 'scuff' }));

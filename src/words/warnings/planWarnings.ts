@@ -4,8 +4,41 @@ import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
 import { bucketDangerC } from '../../core/thermal/saidFigures';
 import { sayDegrees, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
-import { sayRoughG, sayRoughly } from '../rough';
+import { sayRoughG, sayRoughly, sayRoughRange } from '../rough';
 import { sayProblem } from '../problems';
+
+const sayWhichLayer = ({
+  layer,
+  layers,
+}: {
+  readonly layer: number;
+  readonly layers: number;
+}): string => (layers > 1 ? `Layer ${layer}` : 'This pour');
+
+/** Why a layer has no time while the one under it is sticky. */
+function sayNoWindow({
+  why,
+  stickyFromMin,
+  stickyToMin,
+}: PlanCodes['no-time-while-sticky']): string {
+  const window =
+    stickyFromMin === undefined
+      ? ''
+      : stickyToMin === undefined
+        ? ` (from ${sayRoughly(stickyFromMin)} on)`
+        : ` (${sayRoughRange(stickyFromMin, stickyToMin)})`;
+  switch (why) {
+    case 'never-sticky':
+      return 'In this room the layer under it does not get sticky.';
+    case 'windows-apart':
+      return `It is sticky${window} when its label says otherwise.`;
+    case 'too-hot':
+      return `As long as it is sticky${window} the two heat each other too much.`;
+  }
+}
+
+const sayThinner = ({ layersInstead }: PlanCodes['no-time-while-sticky']): string =>
+  layersInstead === undefined ? 'Pour thinner layers, ' : `Pour ${layersInstead} layers, `;
 
 /** When a batch that is forgotten in its bucket softens it. */
 const sayHot = (hotMin: number | undefined): string =>
@@ -117,6 +150,26 @@ export const planWarnings: Sentences<PlanCodes> = {
   'filler-density-assumed': (data) =>
     `The grain of ${data.name.toLowerCase()} is taken as ${formatPlain(data.grainGPerMl, 2)} g/ml, as is usual. ` +
     'Weigh what you stir in, and what the pot weighs before and after.',
+  'layer-runs-hot': (data) =>
+    `${sayWhichLayer(data)} ${
+      data.band === 'runaway'
+        ? 'runs away: fumes and cracks, the piece is lost'
+        : `peaks at about ${sayDegrees(data.peakC)}: rubbery, it may crack or yellow`
+    }. ${data.layers > 1 ? 'Pour thinner layers, wait longer' : 'Cut it into layers'}, cool the room or give it air.`,
+  'never-hard': (data) =>
+    `At ${sayDegrees(data.roomC)} it ${data.keepsShape ? 'does not get hard' : 'stays soft'}: it softens near ` +
+    `${sayDegrees(data.softensNearC)}. Keep it warmer, or give it a warm day at the end.`,
+  'no-time-while-sticky': (data) =>
+    `${sayWhichLayer(data)} is to go on while the one under it is sticky. ${sayNoWindow(data)} ` +
+    `${sayThinner(data)}or let it cure, scuff and wipe it.`,
+  'cured-between-layers': (data) =>
+    `${sayNoWindow(data)} So ${data.layers > 2 ? 'layers are' : 'it is'} left to cure${
+      data.plannedMin === undefined ? '' : ` for about ${sayRoughly(data.plannedMin)}`
+    }, scuffed and wiped between${
+      data.layersInstead === undefined
+        ? ''
+        : `; ${data.layersInstead} layers would go while they are sticky`
+    }.`,
   'layers-need-a-form': () =>
     'Nothing here has a depth, so it is poured in one go. Measure a form to cut it into layers.',
   'resin-not-on-shelf': (data) =>

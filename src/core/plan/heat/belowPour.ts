@@ -79,13 +79,10 @@ function liesUnder(lower: PouredForm, upper: PouredForm): boolean {
 const isCoat = ({ parts }: PouredForm): boolean => parts.every(({ shape }) => shape === 'coat');
 
 /** Minutes from the first layer of a pour to each of its layers. */
-function layerTimes(
-  { layers }: PlannedBelow['plan'],
-  school: 'tacky' | 'scuff',
-): readonly number[] {
+function layerTimes({ layers }: PlannedBelow['plan']): readonly number[] {
   let atMin = 0;
   return layers.map(({ joint }, index) => {
-    if (index > 0) atMin += joint?.earliestInRoomMin ?? usualGapMin[school];
+    if (index > 0) atMin += joint?.plannedMin ?? usualGapMin[joint?.school ?? 'tacky'];
     return atMin;
   });
 }
@@ -108,17 +105,13 @@ export function belowPour(
   const rooms = earlier.map(({ plan }) => plan);
   const joins = joinsOf(pours, rooms);
   const startsMin = [0];
-  const times = earlier.map(({ plan, pour: { said } }) =>
-    layerTimes(plan, said.layers?.joint ?? 'tacky'),
-  );
+  const times = earlier.map(({ plan }) => layerTimes(plan));
   // Pours below this one came at a time that no card gives.
   let firstKnown = 0;
   earlier.forEach(({ plan }, index) => {
     const join = joins[index + 1];
     if (join?.waitMin === undefined) firstKnown = index + 1;
-    else if (
-      plan.layers.some(({ joint }, at) => at > 0 && joint?.earliestInRoomMin === undefined)
-    ) {
+    else if (plan.layers.some(({ joint }, at) => at > 0 && joint?.plannedMin === undefined)) {
       firstKnown = Math.max(firstKnown, index);
     }
     const wait = join?.waitMin ?? usualGapMin[join?.school ?? 'tacky'];

@@ -69,7 +69,7 @@ test('a layer as deep as the room takes stays at its limit', () => {
 test('one pour that the label allows and this room does not is told', () => {
   const parts = [{ shape: 'box', length: '900 mm', width: '700 mm', depth: '45 mm' }];
   const warm = planOf({ room: { temperature: '29 °C' }, layers: undefined, measure: { parts } });
-  expect(warm.warnings.map(({ code }) => code)).toEqual(['deeper-than-room']);
+  expect(warm.warnings.map(({ code }) => code)).toEqual(['deeper-than-room', 'layer-runs-hot']);
   expect(warm.warnings[0]?.data).toMatchObject({ depthMm: 45, greatestDepthMm: 50 });
   const cool = planOf({ layers: undefined, measure: { parts } });
   expect(cool.warnings).toEqual([]);

@@ -10,7 +10,7 @@ import type { Curing } from '../../thermal/curing';
 import { depthForPeakM, depthLimitC, depthTolerance } from '../../thermal/greatestDepth';
 import { hasHeat } from '../../resin/families';
 import { peakOf } from '../../thermal/peakOf';
-import { quickGrid, type HeatGrid, type PourSetting } from '../../thermal/pourSetting';
+import { coarseGrid, quickGrid, type HeatGrid, type PourSetting } from '../../thermal/pourSetting';
 import type { MixedFiller } from '../../mix/fillers/readFillers';
 import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import type { BelowPour } from './belowPour';
@@ -41,12 +41,8 @@ function readDown(mm: number): number {
 
 type Setting = HeatPlace['setting'];
 
-/**
- * This is asked for on a keystroke: a cross-section is reckoned with few cells. Depths come out within half a per cent of a finer
- * grid's, within three where a fast polyurethane runs.
- */
-const planeGrid: HeatGrid = { cells: 12, columns: 6, wallCells: 4 };
-const gridFor = ({ shape }: Setting): HeatGrid => (shape.kind === 'slab' ? quickGrid : planeGrid);
+/** This is asked for on a keystroke: a cross-section is reckoned with few cells. */
+const gridFor = ({ shape }: Setting): HeatGrid => (shape.kind === 'slab' ? quickGrid : coarseGrid);
 
 const asPour = (setting: Setting, depthMm: number): PourSetting => ({
   ...setting,

@@ -2,12 +2,11 @@ import type { Job } from '../../job/jobSchema';
 import { ofPour, resolveJob, type ResolvedPour, type ResolvedJob } from '../../job/resolveJob';
 import type { Coded } from '../../codes/coded';
 import type { Nothing } from '../../codes/problems/problemData';
-import { memory } from '../../memory';
 import { within } from '../../measure/within';
-import type { ReadResin } from '../../resin/readResin';
 import { formMarginK } from '../../thermal/bands';
 import { curingOf, type Calibration } from '../../thermal/calibrate';
-import { cureMarks, type CureMarks } from '../../thermal/cureMarks';
+import type { CureMarks } from '../../thermal/cureMarks';
+import { marksOf } from './marksOf';
 import type { Curing } from '../../thermal/curing';
 import { familyOf, hasHeat, type HeatFamily, type ResinFamily } from '../../resin/families';
 import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
@@ -18,6 +17,7 @@ import { belowPour, type BelowPour } from './belowPour';
 import { withBelow } from './heatDepth';
 import { pouredForms } from '../pouredForm';
 import { calibrationOf } from './calibrationOf';
+import type { LayerCure } from './layerClock';
 import { heatSettingOf, type JobSetting } from './heatSetting';
 
 /** Why there is nothing to tell of the heat. */
@@ -48,6 +48,8 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly marks: CureMarks;
   /** What it stands on, and how that was taken. */
   readonly below: readonly BelowPour[];
+  /** What the plan says of each layer: its moments stand, whatever grid a picture is followed on. */
+  readonly cures: readonly (LayerCure | undefined)[];
   /** The label's time of demoulding where the model is known to be early, h. */
   readonly leastDemouldH: number | undefined;
 }
@@ -77,12 +79,6 @@ export interface BelowState extends Omit<BelowPour, 'layers'> {
 const nightFromMin = 22 * 60;
 const nightToMin = 7 * 60;
 const dayMin = 24 * 60;
-
-/** Marks read off a label so far: four runs each. */
-const marksMade = memory<CureMarks>(500);
-
-const marksOf = (family: HeatFamily, curing: Curing, { times }: ReadResin): CureMarks =>
-  marksMade(JSON.stringify([family, curing, times]), () => cureMarks(family, curing, times));
 
 /**
  * What the heat of one pour of a job is worked out from.
@@ -153,6 +149,7 @@ function caseOf(
     curing,
     marks,
     leastDemouldH,
+    cures: pours[index]!.layers.map(({ cure }) => cure),
   };
 }
 
@@ -170,7 +167,15 @@ function leastFilled({ batches }: PourPlan): NonNullable<PourPlan['fillers']> {
 const gridFor = ({ setting }: HeatCaseOfJob): HeatGrid =>
   setting.shape.kind === 'slab' ? fineGrid : quickGrid;
 
-function withClock(given: HeatCaseOfJob, layer: LayerHeat, at: number): PlannedHeat {
+/** The plan's own moments and band in place of those of a finer grid. */
+function asPlanned(layer: LayerHeat, cure: LayerCure | undefined): LayerHeat {
+  if (cure === undefined) return layer;
+  const { peakC: _, stickyH, ...moments } = cure;
+  return { ...layer, ...moments, recoatH: stickyH };
+}
+
+function withClock(given: HeatCaseOfJob, followed: LayerHeat, at: number): PlannedHeat {
+  const layer = asPlanned(followed, given.cures[at]);
   const pouredS = given.setting.layers[at]!.pouredS;
   const { pouredAtMin, formBearsC, leastDemouldH = 0 } = given;
   const demouldByLabel = layer.demouldH !== undefined && leastDemouldH > layer.demouldH;

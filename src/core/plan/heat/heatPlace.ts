@@ -181,7 +181,7 @@ export function heatPlaceOf(
   const sideWithFilm = { ...side, filmU: films.raisedBoard };
   const shape: HeatShape =
     form.kind === 'slab'
-      ? { kind: 'slab' }
+      ? { kind: 'slab', side: form.why === 'coat' ? undefined : sideWithFilm }
       : form.kind === 'channel'
         ? { kind: 'channel', widthM, side: sideWithFilm }
         : { kind: 'cup', radiusM: widthM / 2, side: sideWithFilm };

@@ -5,7 +5,10 @@ import type { PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { heatPlaceOf, type HeatAssumption, type HeatPlace } from './heatPlace';
 import type { HeatForm } from './heatShapeOf';
+import { layerAt } from './layerCures';
+import { resinTypedC } from './roomOf';
 import { usualGapMin } from './usualGap';
+import type { Climate } from '../../thermal/climate';
 
 /** A job's pour for the heat model. */
 export interface JobSetting extends Omit<HeatPlace, 'setting'> {
@@ -15,9 +18,17 @@ export interface JobSetting extends Omit<HeatPlace, 'setting'> {
 /** Deeper than this nobody pours, and the model says nothing of it. */
 const deepestMm = 1000;
 
+/** @throws InputError `too-deep-for-heat` */
+export function refuseTooDeep(depthMm: number): void {
+  if (depthMm > deepestMm) {
+    throw new InputError('too-deep-for-heat', depthMm, { depthMm, deepestMm });
+  }
+}
+
 /** Depths of the layers in the part that counts, and when each is poured. */
 function layersOf(
-  job: JobPour,
+  typedC: number | undefined,
+  room: Climate,
   plan: Pick<PourPlan, 'layers'>,
   footMm: number,
   form: HeatForm,
@@ -26,12 +37,14 @@ function layersOf(
   let pouredS = 0;
   return plan.layers.flatMap(({ fromMm = footMm, toMm = footMm + form.depthMm, joint }, at) => {
     if (at > 0) {
-      const said = joint?.earliestInRoomMin;
-      if (said === undefined) assume('gap');
-      pouredS += (said ?? usualGapMin[job.layers?.joint ?? 'tacky']) * 60;
+      const planned = joint?.plannedMin;
+      if (planned === undefined) assume('gap');
+      pouredS += (planned ?? usualGapMin[joint?.school ?? 'tacky']) * 60;
     }
     const depthMm = Math.min(toMm, footMm + form.depthMm) - fromMm;
-    return depthMm > 0 ? [{ depthM: depthMm / 1000, pouredS }] : [];
+    return depthMm > 0
+      ? [layerAt({ setting: { room }, resinTypedC: typedC }, depthMm / 1000, pouredS)]
+      : [];
   });
 }
 
@@ -48,11 +61,9 @@ export function heatSettingOf(
   const place = heatPlaceOf(job, parts, plan.parts);
   if (place === undefined) return undefined;
   const { form } = place;
-  if (form.depthMm > deepestMm) {
-    throw new InputError('too-deep-for-heat', form.depthMm, { depthMm: form.depthMm, deepestMm });
-  }
+  refuseTooDeep(form.depthMm);
   const assumed = [...place.assumed];
-  const layers = layersOf(job, plan, fromMm, form, (what) => {
+  const layers = layersOf(resinTypedC(job), place.setting.room, plan, fromMm, form, (what) => {
     if (!assumed.includes(what)) assumed.push(what);
   });
   return { ...place, setting: { ...place.setting, layers }, assumed };

@@ -1,18 +1,23 @@
 import { constantRoom } from '../../thermal/climate';
+import { glassAfterWarmDayC } from '../../thermal/postCure';
 import { quickGrid } from '../../thermal/pourSetting';
 import { predictPour } from '../../thermal/predict';
 import type { HeatCaseOfJob } from './heatOfPlan';
+
+/** What would make up for a room in which a pour does not get hard. */
+export interface WarmEnough {
+  /** The coolest room in which all of it gets hard in thirty days, °C; undefined where not even 40 °C are enough. */
+  readonly roomC: number | undefined;
+  /** A warm day at the end of its thirty days. */
+  readonly warmDay: { readonly softensNearC: number };
+}
 
 /** Warmer than this nobody keeps a room for a casting, °C. */
 const warmestC = 40;
 /** The answer is good to this, K. */
 const toleranceK = 0.5;
 
-/**
- * The coolest room in which all of the pour gets fully hard in thirty days.
- * @returns °C; undefined where not even 40 °C are enough
- */
-export function warmEnoughC({ setting, family, curing, marks }: HeatCaseOfJob): number | undefined {
+function roomForHardC({ setting, family, curing, marks }: HeatCaseOfJob): number | undefined {
   const hardensAt = (roomC: number): boolean =>
     predictPour(
       { ...setting, room: constantRoom(roomC) },
@@ -31,3 +36,9 @@ export function warmEnoughC({ setting, family, curing, marks }: HeatCaseOfJob): 
   }
   return high;
 }
+
+/** A room that would do, and what a warm day would bring. */
+export const warmEnough = (given: HeatCaseOfJob): WarmEnough => ({
+  roomC: roomForHardC(given),
+  warmDay: { softensNearC: glassAfterWarmDayC(given.setting, given.curing, quickGrid) },
+});

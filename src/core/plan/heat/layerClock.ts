@@ -1,0 +1,225 @@
+import { decideJoint, type LayerJoint, type NoWindow, type UnderJoint } from '../../layers/jointOf';
+import type { Joint } from '../../layers/layersSchema';
+import { heatKindOf } from '../../resin/families';
+import type { ReadResin } from '../../resin/readResin';
+import { warmEndC, type HeatBand } from '../../thermal/bands';
+import type { HeatLayer } from '../../thermal/pourSetting';
+import { curesUpTo, followedUnder, layerAt, peakUpToC, type CurePlace } from './layerCures';
+import type { LayerHeat } from '../../thermal/predict';
+import { usualGapMin } from './usualGap';
+
+/**
+ * What becomes of a layer as it is planned, by the card's own constants. Hours from its own pour; undefined for what does not happen
+ * in thirty days.
+ */
+export interface LayerCure {
+  /** With what lies under it and comes on top. */
+  readonly peakC: number;
+  readonly band: HeatBand;
+  readonly gelH: number | undefined;
+  /** With nothing on top of it. */
+  readonly stickyH: { readonly from: number | undefined; readonly to: number | undefined };
+  readonly tackFreeH: number | undefined;
+  readonly demouldH: number | undefined;
+  readonly keepsShapeH: number | undefined;
+  readonly hardH: number | undefined;
+  readonly softensNearC: number;
+}
+
+/** A joint that label, model and heat leave no window for. */
+export interface JointConflict {
+  /** The upper of the two layers, counted from 0. */
+  readonly layer: number;
+  readonly why: NoWindow;
+  /** The person wants it in the sticky window all the same. */
+  readonly pinned: boolean;
+  readonly joint: LayerJoint;
+  /** When the layer under it is sticky by the model, min. */
+  readonly stickyMin: { readonly from: number | undefined; readonly to: number | undefined };
+  /** So many equal layers would go while they are sticky; undefined where a few more do not help. */
+  readonly layersInstead: number | undefined;
+}
+
+/** When each layer is poured, and what becomes of it. */
+export interface LayerClock {
+  /** Undefined for the first layer. */
+  readonly joints: readonly (LayerJoint | undefined)[];
+  /** Undefined for layers that no model follows. */
+  readonly cures: readonly (LayerCure | undefined)[];
+  readonly conflicts: readonly JointConflict[];
+}
+
+/** A pair may be this much hotter than one of them by itself, where that is over the limit already, K. */
+const pairK = 2;
+/** Nobody waits longer for a layer to cool, min: ten days. */
+const longestMin = 240 * 60;
+/**
+ * Waits of the model are told on a grid of a hundredth: many alike layers come to wait alike, and what was followed for one of them
+ * serves for all.
+ */
+const gridStep = Math.log(1.01);
+const gridUp = (min: number): number => Math.ceil(Math.log(min) / gridStep - 1e-9);
+const gridMin = (step: number): number => Math.exp(step * gridStep);
+/** First reach of a search, and how near it comes: half as long again, and a fiftieth. */
+const [reachSteps, nearSteps] = [40, 2];
+/** So many more layers are tried. */
+const mostMore = 2;
+
+/**
+ * From when on a layer may follow so that it and those under it stay cool.
+ * @param layers under it, at their moments
+ */
+function coolFrom(
+  place: CurePlace,
+  layers: readonly HeatLayer[],
+  depthM: number,
+): UnderJoint['coolFromMin'] {
+  // They cure hot and are made to: no wait is asked for the sake of heat.
+  if (heatKindOf(place.family) === 'polyurethane') return (fromMin) => fromMin;
+  const lastS = layers.at(-1)!.pouredS;
+  const peakAfterC = (min: number): number =>
+    peakUpToC(place, [...layers, layerAt(place, depthM, lastS + min * 60)]);
+  const aloneC = (layerM: number): number => peakUpToC(place, [layerAt(place, layerM, 0)]);
+  return (fromMin, toMin = longestMin) => {
+    const easyC = warmEndC(place.family);
+    const isEasy = (min: number): boolean => peakAfterC(min) <= easyC;
+    if (isEasy(fromMin)) return fromMin;
+    const limitC = Math.max(easyC, pairK + Math.max(aloneC(layers.at(-1)!.depthM), aloneC(depthM)));
+    const isCool = (min: number): boolean => peakAfterC(min) <= limitC;
+    if (isCool(fromMin)) return fromMin;
+    // The longer the wait the cooler: what is not cool at the end never is before it.
+    const lastMin = Math.min(toMin, longestMin);
+    const last = Math.floor(Math.log(lastMin) / gridStep);
+    if (lastMin <= fromMin || !isCool(gridMin(last))) return undefined;
+    let low = gridUp(Math.max(10, fromMin));
+    let high = Math.min(last, low + reachSteps);
+    while (high < last && !isCool(gridMin(high))) {
+      low = high;
+      high = Math.min(last, high + reachSteps);
+    }
+    while (high - low > nearSteps) {
+      const middle = Math.floor((low + high) / 2);
+      if (isCool(gridMin(middle))) high = middle;
+      else low = middle;
+    }
+    return gridMin(high);
+  };
+}
+
+const minutes = (hours: number | undefined): number | undefined =>
+  hours === undefined ? undefined : hours * 60;
+
+const onGrid = (min: number | undefined): number | undefined =>
+  min === undefined ? undefined : gridMin(gridUp(min));
+
+/** What the model knows of the uppermost layer for the one that comes on it. */
+function underJoint(place: CurePlace, layers: readonly HeatLayer[], depthM: number): UnderJoint {
+  const { recoatH } = curesUpTo(place, layers, 'middle').at(-1)!;
+  const stickyToMin = minutes(recoatH.to);
+  const fromMin = onGrid(minutes(recoatH.from));
+  return {
+    stickyFromMin: fromMin && Math.min(fromMin, stickyToMin ?? Infinity),
+    stickyToMin,
+    shapeMin: () => onGrid(minutes(curesUpTo(place, layers, 'everywhere').at(-1)!.keepsShapeH)),
+    coolFromMin: coolFrom(place, layers, depthM),
+  };
+}
+
+/** How many equal layers would go while they are sticky, where a few more than planned do. */
+function layersInstead(
+  place: CurePlace,
+  depthsM: readonly number[],
+  resin: ReadResin,
+  roomC: number,
+): number | undefined {
+  const wholeM = depthsM.reduce((sum, each) => sum + each, 0);
+  for (let more = 1; more <= mostMore; more += 1) {
+    const count = depthsM.length + more;
+    const depthM = wholeM / count;
+    const under = underJoint(place, [layerAt(place, depthM, 0)], depthM);
+    if (decideJoint('tacky', resin, roomC, under).noWindow === undefined) return count;
+  }
+  return undefined;
+}
+
+function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
+  const { peakC, band, demouldH, keepsShapeH, hardH, softensNearC } = whole;
+  const { gelH, recoatH, tackFreeH } = alone;
+  return {
+    peakC: peakC.mid,
+    band,
+    gelH,
+    stickyH: recoatH,
+    tackFreeH,
+    demouldH,
+    keepsShapeH,
+    hardH,
+    softensNearC,
+  };
+}
+
+/**
+ * When each layer of a pour is poured, and what becomes of it: each follows when the one under it is ready by the label and by the
+ * model, and both together stay cool.
+ * @param place undefined where no model follows the pour
+ * @param depthsM of the layers in the part that counts; layers of other parts beyond them have none
+ * @param count of all layers
+ * @param asked how the person wants them joined
+ */
+export function layerClock(
+  place: CurePlace | undefined,
+  depthsM: readonly number[],
+  count: number,
+  asked: Joint | undefined,
+  resin: ReadResin,
+  roomC: number,
+): LayerClock {
+  const layers: HeatLayer[] = [];
+  const joints: (LayerJoint | undefined)[] = [];
+  const alone: LayerHeat[] = [];
+  const conflicts: JointConflict[] = [];
+  let atMin = 0;
+  for (let layer = 0; layer < count; layer += 1) {
+    const depthM = depthsM[layer];
+    if (layer > 0) {
+      const under =
+        place === undefined || depthM === undefined ? undefined : underJoint(place, layers, depthM);
+      // What the first of them leave no time for, alike ones above leave none for either.
+      const school = asked ?? (conflicts.length > 0 ? 'scuff' : undefined);
+      const { joint, noWindow } = decideJoint(school, resin, roomC, under);
+      joints.push(joint);
+      atMin += joint.plannedMin ?? usualGapMin[joint.school];
+      if (noWindow !== undefined && place !== undefined) {
+        const instead =
+          conflicts.length === 0 ? layersInstead(place, depthsM, resin, roomC) : undefined;
+        conflicts.push({
+          layer,
+          why: noWindow,
+          pinned: asked === 'tacky',
+          joint,
+          stickyMin: { from: under?.stickyFromMin, to: under?.stickyToMin },
+          layersInstead: instead,
+        });
+      }
+    } else joints.push(undefined);
+    if (place === undefined || depthM === undefined) continue;
+    layers.push(layerAt(place, depthM, atMin * 60));
+    alone.push(curesUpTo(place, layers, 'middle').at(-1)!);
+  }
+  const cures = alone.map((each, layer): LayerCure => {
+    // With what comes on top of it, as far as that is followed together with it.
+    const above = place === undefined ? undefined : wholeOf(place, layers, layer);
+    return cureOf(each, above ?? each);
+  });
+  return { joints, cures, conflicts };
+}
+
+/** A layer with as many on top of it as are followed together with it. */
+function wholeOf(
+  place: CurePlace,
+  layers: readonly HeatLayer[],
+  layer: number,
+): LayerHeat | undefined {
+  const upTo = Math.min(layers.length, layer + 1 + followedUnder);
+  return curesUpTo(place, layers.slice(0, upTo), 'everywhere')[layer];
+}

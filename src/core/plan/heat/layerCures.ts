@@ -1,0 +1,120 @@
+import { memory } from '../../memory';
+import type { HeatFamily } from '../../resin/families';
+import { climateAtC } from '../../thermal/climate';
+import type { CureMarks } from '../../thermal/cureMarks';
+import type { Curing } from '../../thermal/curing';
+import {
+  coarseGrid,
+  quickGrid,
+  type BelowLayer,
+  type HeatGrid,
+  type HeatLayer,
+  type PourSetting,
+} from '../../thermal/pourSetting';
+import { layerPeaks, predictMiddle, withBorder, type LayerHeat } from '../../thermal/predict';
+
+/** A pour without its layers, and its resin: what layers are followed in. */
+export interface CurePlace {
+  readonly setting: Omit<PourSetting, 'layers'>;
+  readonly family: HeatFamily;
+  readonly curing: Curing;
+  readonly marks: CureMarks;
+  /** As it is typed, °C; undefined: as warm as the room at its hour. */
+  readonly resinTypedC: number | undefined;
+}
+
+/** This many layers under one are followed with it; what lies deeper has cured and only takes up heat. */
+export const followedUnder = 3;
+/** As deep as this many times what is followed is as good as any deeper. */
+const deepEnough = 2;
+const dayS = 24 * 3600;
+
+/** This is asked for on a keystroke. */
+const gridFor = ({ shape }: PourSetting): HeatGrid =>
+  shape.kind === 'slab' ? quickGrid : coarseGrid;
+
+/** A layer at its moment: as warm as it is typed, or as the room is by then. */
+export function layerAt(
+  {
+    setting: { room },
+    resinTypedC,
+  }: Pick<CurePlace, 'resinTypedC'> & { readonly setting: Pick<PourSetting, 'room'> },
+  depthM: number,
+  pouredS: number,
+): HeatLayer {
+  const ownC = resinTypedC === undefined && room.swingC > 0 ? climateAtC(room, pouredS) : undefined;
+  return ownC === undefined ? { depthM, pouredS } : { depthM, pouredS, resinC: ownC };
+}
+
+/** The uppermost layer with what lies right under it, its time running from the lowest that is followed. */
+function uppermost(
+  { setting, curing }: CurePlace,
+  layers: readonly HeatLayer[],
+): { readonly setting: PourSetting; readonly first: number } {
+  const first = Math.max(0, layers.length - 1 - followedUnder);
+  if (first === 0) return { setting: { ...setting, layers }, first };
+  const followed = layers.slice(first);
+  const fromS = followed[0]!.pouredS;
+  const deepM = followed.reduce((sum, { depthM }) => sum + depthM, 0) * deepEnough;
+  const buriedM = [...(setting.below ?? []), ...layers.slice(0, first)].reduce(
+    (sum, { depthM }) => sum + depthM,
+    0,
+  );
+  const buried: BelowLayer = {
+    depthM: Math.min(buriedM, deepM),
+    curing: { ...curing, ratePerS: 0, heatJPerKg: 0 },
+    pouredS: undefined,
+    resinC: setting.resinC,
+  };
+  const { room, fan } = setting;
+  return {
+    first,
+    setting: {
+      ...setting,
+      below: [buried],
+      room:
+        room.swingC === 0
+          ? room
+          : { ...room, warmestS: (((room.warmestS - fromS) % dayS) + dayS) % dayS },
+      fan: { ...fan, untilS: Math.max(0, fan.untilS - fromS) },
+      layers: followed.map((layer) => ({ ...layer, pouredS: layer.pouredS - fromS })),
+    },
+  };
+}
+
+/** Followed so far, by everything that went in: in the middle, and with the border. */
+const middlesSoFar = memory<readonly LayerHeat[]>(300);
+const wholesSoFar = memory<readonly LayerHeat[]>(300);
+const peaksSoFar = memory<number>(1000);
+
+/**
+ * What becomes of the uppermost of some layers and of those right under it, with nothing on top of them.
+ * @param where `middle` leaves the border of a wide pour out: what holds everywhere is only known of the middle then
+ * @returns for each of the layers; undefined for those that lie deeper
+ */
+export function curesUpTo(
+  place: CurePlace,
+  layers: readonly HeatLayer[],
+  where: 'middle' | 'everywhere',
+): readonly (LayerHeat | undefined)[] {
+  const { setting, first } = uppermost(place, layers);
+  const { family, curing, marks } = place;
+  const key = JSON.stringify([setting, family, curing, marks]);
+  const middle = middlesSoFar(
+    key,
+    () => predictMiddle(setting, family, curing, marks, gridFor(setting)).layers,
+  );
+  const found =
+    where === 'middle'
+      ? middle
+      : wholesSoFar(key, () => withBorder(middle, setting, family, curing, marks));
+  return layers.map((_, at) => (at < first ? undefined : found[at - first]));
+}
+
+/** The highest peak of the uppermost of some layers and of those right under it, °C. */
+export function peakUpToC(place: CurePlace, layers: readonly HeatLayer[]): number {
+  const { setting } = uppermost(place, layers);
+  return peaksSoFar(JSON.stringify([setting, place.curing]), () =>
+    Math.max(...layerPeaks(setting, place.curing, gridFor(setting)).map(({ peakC }) => peakC)),
+  );
+}

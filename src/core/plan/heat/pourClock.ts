@@ -1,0 +1,86 @@
+import type { ResolvedPour } from '../../job/resolveJob';
+import type { LayerVolume } from '../../layers/splitAtHeights';
+import { within } from '../../measure/within';
+import { dilutedBy } from '../../mix/fillers/dilutedBy';
+import type { MixedFiller } from '../../mix/fillers/readFillers';
+import { InputError, type Problem } from '../../problem';
+import { hasHeat } from '../../resin/families';
+import { curingOf } from '../../thermal/calibrate';
+import type { PouredForm } from '../pouredForm';
+import type { BelowPour } from './belowPour';
+import { calibrationOf, type KeptCalibrations } from './calibrationOf';
+import { withBelow } from './heatDepth';
+import { refuseTooDeep } from './heatSetting';
+import { heatPlaceOf } from './heatPlace';
+import type { CurePlace } from './layerCures';
+import { layerClock, type LayerClock } from './layerClock';
+import { marksOf } from './marksOf';
+import { resinTypedC } from './roomOf';
+
+/** What the clock of a pour is worked out with. */
+export interface ClockQuestion {
+  readonly kept: KeptCalibrations | undefined;
+  /** What earlier pours left under it in a part of this depth, mm over the floor of the form. */
+  readonly below: (partDepthMm: number) => readonly BelowPour[];
+  /** Of the mix with the least of them: it gets hottest. */
+  readonly fillers: readonly MixedFiller[];
+  readonly layers: readonly LayerVolume[];
+  /** Of the room, for times of the label. */
+  readonly roomC: number;
+}
+
+/** When each layer of a pour is poured and what becomes of it, and why no model could be asked where none could. */
+export interface PourClock extends LayerClock {
+  readonly problem: Problem | undefined;
+}
+
+/** @throws InputError those of `heatPlaceOf` and `calibrationOf`, `too-deep-for-heat` */
+function placeOf(
+  { said, card, resin }: ResolvedPour,
+  { parts, whole, fromMm }: PouredForm,
+  { kept, below, fillers }: ClockQuestion,
+): { readonly place: CurePlace; readonly depthMm: number } | undefined {
+  const { family } = card;
+  if (!hasHeat(family)) return undefined;
+  const found = heatPlaceOf(said, parts, whole.parts);
+  if (found === undefined) return undefined;
+  const { depthMm } = found.form;
+  refuseTooDeep(depthMm);
+  const undiluted = curingOf(
+    family,
+    within('resin', () => calibrationOf(family, resin, kept)),
+  );
+  return {
+    depthMm,
+    place: {
+      setting: withBelow(found.setting, below(fromMm + depthMm)),
+      family,
+      curing: dilutedBy(undiluted, fillers),
+      marks: marksOf(family, undiluted, resin),
+      resinTypedC: resinTypedC(said),
+    },
+  };
+}
+
+/** Where no model can be asked, the label alone tells. */
+export function pourClock(
+  pour: ResolvedPour,
+  form: PouredForm,
+  question: ClockQuestion,
+): PourClock {
+  const { layers, roomC } = question;
+  const asked = pour.said.layers?.joint;
+  const clockOf = (found: ReturnType<typeof placeOf>): LayerClock => {
+    const depthsM = layers.flatMap(({ fromMm = 0, toMm = Infinity }) => {
+      const depthMm = Math.min(toMm, found?.depthMm ?? 0) - fromMm;
+      return depthMm > 0 ? [depthMm / 1000] : [];
+    });
+    return layerClock(found?.place, depthsM, layers.length, asked, pour.resin, roomC);
+  };
+  try {
+    return { ...clockOf(placeOf(pour, form, question)), problem: undefined };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ...clockOf(undefined), problem: error };
+  }
+}

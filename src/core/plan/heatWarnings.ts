@@ -1,0 +1,65 @@
+import { heatKindOf, hasHeat } from '../resin/families';
+import type { Resin } from '../resin/resinSchema';
+import type { JointConflict } from './heat/layerClock';
+import type { PlannedLayer, Warning } from './planTypes';
+
+/** Tells of layers that get too hot: every one that is high or runs away. Polyurethanes cure hot and are made to. */
+function hotLayers(layers: readonly PlannedLayer[], card: Resin): Warning[] {
+  if (!hasHeat(card.family) || heatKindOf(card.family) === 'polyurethane') return [];
+  return layers.flatMap(({ cure, joint }, layer): Warning[] => {
+    if (cure === undefined || (cure.band !== 'high' && cure.band !== 'runaway')) return [];
+    const data = {
+      layer: layer + 1,
+      layers: layers.length,
+      name: card.name,
+      peakC: cure.peakC,
+      band: cure.band,
+      afterMin: joint?.plannedMin,
+    };
+    return [{ code: 'layer-runs-hot', severity: 'warn', data }];
+  });
+}
+
+/** Tells where the room is too cold for a layer ever to get hard. */
+function softLayers(layers: readonly PlannedLayer[]): Warning[] {
+  const [softest] = layers
+    .flatMap(({ cure, mixedAt: { roomC } }) => (cure === undefined ? [] : [{ ...cure, roomC }]))
+    .filter(({ hardH }) => hardH === undefined)
+    .sort((one, other) => one.softensNearC - other.softensNearC);
+  if (softest === undefined) return [];
+  const { softensNearC, keepsShapeH, roomC } = softest;
+  const data = { softensNearC, keepsShape: keepsShapeH !== undefined, roomC };
+  return [{ code: 'never-hard', severity: 'warn', data }];
+}
+
+/** Tells where label, model and heat leave a layer no time in the sticky window: what is planned instead, or what it costs. */
+function jointWarnings(conflicts: readonly JointConflict[], layers: number): Warning[] {
+  const [first] = conflicts;
+  if (first === undefined) return [];
+  const { joint, why, pinned, layer, layersInstead, stickyMin } = first;
+  const data = {
+    why,
+    layer: layer + 1,
+    layers,
+    count: conflicts.length,
+    stickyFromMin: stickyMin.from,
+    stickyToMin: stickyMin.to,
+    coolMin: joint.coolMin,
+    plannedMin: joint.plannedMin,
+    layersInstead,
+  };
+  return pinned
+    ? [{ code: 'no-time-while-sticky', severity: 'warn', data }]
+    : [{ code: 'cured-between-layers', severity: 'tell', data }];
+}
+
+/** What the heat of a pour gives cause to say. */
+export const heatWarnings = (
+  layers: readonly PlannedLayer[],
+  conflicts: readonly JointConflict[],
+  card: Resin,
+): Warning[] => [
+  ...hotLayers(layers, card),
+  ...softLayers(layers),
+  ...jointWarnings(conflicts, layers.length),
+];
