@@ -43,6 +43,13 @@ test('a cold film never passes 40 °C and does not gel in a day', () => {
   expect(said).toMatchObject({ core40H: null, gelH: null });
 });
 
+test('no temperature is printed above what all of the heat at once would come to', () => {
+  const hot = { ...slab, family: 'coating-epoxy', depthMm: 80, roomC: 30, bottomU: 0.5 };
+  const { said } = run('heat.ts', hot);
+  expect(said['peakC']).toBeLessThanOrEqual(30 + 330 / 1.8 + 1e-9);
+  expect(run('heat.ts', slab).said).toMatchObject({ aboveCeiling: false });
+});
+
 test('a label makes it slower', () => {
   const label = { potLife: 720, mass: 150, temperature: 25 };
   const { said } = run('heat.ts', { ...slab, label });

@@ -263,7 +263,9 @@ const markNames: Readonly<Record<keyof MarkTimes, string>> = {
 export const sayMarks = ({ held }: CureMarks): string =>
   held.length === 0
     ? ''
-    : `The label's time of ${held.map((each) => markNames[each]).join(', ')} is out of the model's reach: it is only near the label's.`;
+    : held.length === 1
+      ? `The label's time of ${markNames[held[0]!]} is out of the model's reach: it is only near the label's.`
+      : `The label's times of ${held.map((each) => markNames[each]).join(', ')} are out of the model's reach: they are only near the label's.`;
 
 /** How a batch fares in its cup. */
 export function sayBucket(bucket: JobBucket): readonly string[] {

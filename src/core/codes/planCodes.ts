@@ -1,5 +1,6 @@
 import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
 import type { NoWindow } from '../layers/jointOf';
+import type { Joint } from '../layers/layersSchema';
 import type { Nothing } from './problems/problemData';
 import type { ResinFamily } from '../resin/families';
 
@@ -78,6 +79,8 @@ export interface PlanCodes {
     readonly b: number;
   };
   'strokes-missing': Nothing;
+  /** A water-borne colour from a twentieth of the mixed mass on; a share of 1. */
+  'water-in-colour': { readonly name: string; readonly share: number };
   'tint-depth-not-for-opaque': { readonly testedAtMm: number };
   'lots-expired': { readonly name: string; readonly ml: number; readonly bestBefore: string };
   'layer-runs-hot': {
@@ -96,6 +99,14 @@ export interface PlanCodes {
   };
   'no-time-while-sticky': NoTimeWhileSticky;
   'cured-between-layers': NoTimeWhileSticky;
+  /** How long a pour waits for the one before it, against when that one is ready by the model; min. */
+  'pour-against-clock': {
+    readonly why: 'too-soon' | 'too-late' | 'never-ready';
+    readonly school: Joint;
+    readonly waitMin: number;
+    readonly fromMin: number | undefined;
+    readonly toMin: number | undefined;
+  };
   'layers-need-a-form': Nothing;
   'fills-gap': { readonly fromMm: number; readonly toMm: number };
   'filler-spoils-family': { readonly names: readonly string[]; readonly family: ResinFamily };

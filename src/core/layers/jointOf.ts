@@ -136,10 +136,10 @@ export function decideJoint(
   }
   const label = labelOf('scuff');
   const shapeMin = under.shapeMin();
+  // What never keeps its shape in this room is at least not poured on before it has gelled.
+  const leastMin = shapeMin ?? stickyToMin ?? stickyFromMin;
   const readyMin =
-    label.earliestInRoomMin === undefined && shapeMin === undefined
-      ? undefined
-      : Math.max(label.earliestInRoomMin ?? 0, shapeMin ?? 0);
+    leastMin === undefined ? undefined : Math.max(label.earliestInRoomMin ?? 0, leastMin);
   const coolMin = readyMin === undefined ? undefined : coolFromMin(readyMin);
   return {
     joint: {

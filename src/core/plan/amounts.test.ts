@@ -458,6 +458,16 @@ describe('over-poured', () => {
   });
 });
 
+test('water that comes in with a colour is warned of from a twentieth on, before it is refused from a tenth', () => {
+  const codes = (share: string) =>
+    planOf({ tint: { kind: 'liquid-acrylic', share } }).warnings.map(({ code }) => code);
+  expect(codes('4.9 %')).not.toContain('water-in-colour');
+  expect(codes('5 %')).toContain('water-in-colour');
+  expect(() => codes('11 %')).toThrow(
+    expect.objectContaining({ code: 'pigment-over-limit' }) as Error,
+  );
+});
+
 test('whatever is mixed: it covers the need, keeps the ratio, passes no limit, and colours add up', () => {
   const draw = fc.record({
     depthMm: fc.integer({ min: 10, max: 160 }),

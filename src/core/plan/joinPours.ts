@@ -5,7 +5,8 @@ import { timeAtMin } from '../resin/inRoom';
 import type { Joint } from '../layers/layersSchema';
 import { readQuantity } from '../quantity/readQuantity';
 import { timeRule } from '../quantity/rules';
-import type { JobTimes, PlanTimes, PourJoint, PourPlan } from './planTypes';
+import { isOver, isUnder } from '../quantity/tolerance';
+import type { JobTimes, PlanTimes, PourJoint, PourPlan, Warning } from './planTypes';
 
 /**
  * How a pour joins the one before it where the person does not say: into a seal and onto another fill while that is sticky;
@@ -80,6 +81,42 @@ export function joinsOf(
       return { school, waitMin: readQuantity(wait, timeRule).value, typed: true };
     }
     return { ...usualWait(joint, before, pour.role, plan), typed: false };
+  });
+}
+
+/** When the last layer of a pour can be poured on in the way a join means, by the model, min. */
+function readyFor({ school }: PourJoint, { layers }: JoinedPlan) {
+  const cure = layers.at(-1)?.cure;
+  if (cure === undefined) return undefined;
+  const { stickyH, keepsShapeH } = cure;
+  const inMin = (hours: number | undefined): number | undefined => hours && hours * 60;
+  return school === 'tacky'
+    ? { fromMin: inMin(stickyH.from), toMin: inMin(stickyH.to) }
+    : { fromMin: inMin(keepsShapeH), toMin: undefined };
+}
+
+/** What speaks against when a pour follows the one before it: only what a person pins can. */
+export function joinWarnings(
+  plans: readonly JoinedPlan[],
+  joins: readonly (PourJoint | undefined)[],
+): readonly (readonly Warning[])[] {
+  return joins.map((join, index): readonly Warning[] => {
+    const before = plans[index - 1];
+    const ready = join && before && readyFor(join, before);
+    if (join?.waitMin === undefined || ready === undefined) return [];
+    const { school, waitMin } = join;
+    const { fromMin, toMin } = ready;
+    const why =
+      fromMin === undefined
+        ? 'never-ready'
+        : isUnder(waitMin, fromMin)
+          ? 'too-soon'
+          : toMin !== undefined && isOver(waitMin, toMin)
+            ? 'too-late'
+            : undefined;
+    if (why === undefined) return [];
+    const data = { why, school, waitMin, fromMin, toMin } as const;
+    return [{ code: 'pour-against-clock', severity: 'warn', data }];
   });
 }
 

@@ -4,7 +4,7 @@ import { heightCurve, type MeasuredWhole } from '../measure/measureWhole';
 import { readQuantity } from '../quantity/readQuantity';
 import { roomTemperatureRule } from '../quantity/rules';
 import { inUnit } from '../quantity/units';
-import { jobTimes, joinsOf } from './joinPours';
+import { jobTimes, joinsOf, joinWarnings } from './joinPours';
 import { readyCavities } from './leftoversOf';
 import { belowPour, type PlannedBelow } from './heat/belowPour';
 import { planPour } from './planPour';
@@ -78,6 +78,7 @@ function weightOf(form: MeasuredWhole | undefined, pours: readonly PourPlan[]): 
 function warningsOf(
   { missing }: ResolvedJob,
   pours: readonly PourPlan[],
+  againstClock: ReturnType<typeof joinWarnings>,
   gaps: readonly Gap[],
   buying: readonly ResinBuying[],
 ): readonly JobWarning[] {
@@ -97,7 +98,10 @@ function warningsOf(
       pour: undefined,
     })),
     ...pours.flatMap(({ warnings, index }) =>
-      warnings.map((warning): JobWarning => ({ ...warning, pour: named(index) })),
+      [...warnings, ...(againstClock[index] ?? [])].map((warning): JobWarning => ({
+        ...warning,
+        pour: named(index),
+      })),
     ),
     ...buying.flatMap((each) =>
       lotWarnings(each.buying, each.card.name).map((warning): JobWarning => ({
@@ -163,6 +167,6 @@ export function planResolved(resolved: ResolvedJob, shelf?: Shelf, today?: strin
     buying,
     weight: weightOf(form, pours),
     times: jobTimes(pours, joins),
-    warnings: warningsOf(resolved, pours, gaps, buying),
+    warnings: warningsOf(resolved, pours, joinWarnings(planned, joins), gaps, buying),
   };
 }

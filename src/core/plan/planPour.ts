@@ -210,6 +210,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
       ...warn.leastBatchWarnings(batches, resin, card.name),
       ...warn.mixingWarnings(said, batches),
       ...warn.tintWarnings(tint),
+      ...warn.waterWarnings(tint, portions),
       ...warn.fillerWarnings(fillers, card.family, said.wants),
     ],
   };

@@ -197,6 +197,22 @@ test('how long a person waits stands over the card', () => {
   expect(times.startsMin).toEqual([0, 30 * 60]);
 });
 
+test('what a person pins against the clock is a warning of the plan', () => {
+  const codes = (wait: string, more: object = {}) =>
+    planOf(
+      bowl,
+      { ...none, resin: deep, fills: { to: '20 mm' } },
+      { ...none, resin: deep, fills: { from: '20 mm' }, wait, ...more },
+    ).warnings.flatMap(({ code, data }) =>
+      code === 'pour-against-clock' ? [(data as { why: string }).why] : [],
+    );
+  expect(codes('6 h')).toEqual(['too-soon']);
+  expect(codes('45 h')).toEqual([]);
+  expect(codes('12 days')).toEqual(['too-late']);
+  expect(codes('12 days', { joint: 'scuff' })).toEqual([]);
+  expect(codes('45 h', { joint: 'scuff' })).toEqual(['too-soon']);
+});
+
 test('warnings name their pour; a gap between two fills is one of the job’s', () => {
   const { warnings } = planOf(
     bowl,

@@ -8,7 +8,14 @@ import type { ReadResin } from '../resin/readResin';
 import type { Buying } from '../stock/buying';
 import type { Problem } from '../problem';
 import { familyOf, type ResinFamily } from '../resin/families';
-import type { FillerAmount, PlannedBatch, PlannedLayer, PlannedTint, Warning } from './planTypes';
+import type {
+  FillerAmount,
+  PlannedBatch,
+  PlannedLayer,
+  PlannedPortion,
+  PlannedTint,
+  Warning,
+} from './planTypes';
 
 /** Past this share off the ratio a person should know: within 2 % is fine in the trade. */
 
@@ -209,6 +216,25 @@ export function tintWarnings(tint: PlannedTint | undefined): Warning[] {
       data: { testedAtMm: tint.testedAtMm },
     },
   ];
+}
+
+/** From this share of the mixed mass on the water in an acrylic clouds an epoxy and softens it. */
+const acrylicWaterShare = 0.05;
+
+/** Tells where colour brings in more water than is good: well before it is refused. */
+export function waterWarnings(
+  tint: PlannedTint | undefined,
+  portions: readonly PlannedPortion[],
+): Warning[] {
+  const worst = [
+    ...(tint === undefined ? [] : [{ ...tint, name: tint.name ?? '' }]),
+    ...portions.flatMap(({ pigments }) => pigments),
+  ]
+    .filter(({ kind, share }) => kind === 'liquid-acrylic' && !isUnder(share, acrylicWaterShare))
+    .sort((one, other) => other.share - one.share)[0];
+  if (worst === undefined) return [];
+  const data = { name: worst.name, share: worst.share };
+  return [{ code: 'water-in-colour', severity: 'warn', data }];
 }
 
 /** Tells where a family or fine detail does not bear what is stirred in, and where its density is the usual one. */

@@ -4,6 +4,7 @@ import { depthCurve, depthForPeakM, depthLimitC } from './greatestDepth';
 import { heatConstantsOf, type HeatFamily } from '../resin/families';
 import { peakOf } from './peakOf';
 import { cupOf, potLifeOf } from './potLife';
+import { layerPeaks } from './predict';
 import { fineGrid, type PourSetting } from './pourSetting';
 import { rateFromPotLife } from './rateFromPotLife';
 import { runPour } from './runPour';
@@ -250,4 +251,15 @@ describe('calibration from a label', () => {
       0.03,
     );
   });
+});
+
+test('thin metal keeps its heat: 40 mm at 22 °C on foam, an aluminium floor of 5.0 and of 5.1 mm both near 70 °C', () => {
+  const { curing } = heatConstantsOf('deep-pour-epoxy');
+  const [thin, thick] = [0.005, 0.0051].map((thicknessM) => {
+    const setting = usualSetting(0.04, 22);
+    const underside = { solid: 'aluminium' as const, thicknessM, filmU: 0.5 };
+    return layerPeaks({ ...setting, underside }, curing)[0]!.peakC;
+  });
+  expect(thin).toBeCloseTo(70, -0.5);
+  expect(thick! / thin!).toBeCloseTo(1, 1.7);
 });

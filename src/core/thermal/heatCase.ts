@@ -6,6 +6,7 @@ import { numberSchema, optionalNumberSchema } from '../schema/numberSchema';
 import { within } from '../measure/within';
 import { refusal } from '../schema/refusal';
 import { calibrate, curingOf } from './calibrate';
+import { ceilingC } from './ceiling';
 import { constantRoom } from './climate';
 import type { Curing } from './curing';
 import { followCore, noEvents } from './followCore';
@@ -61,7 +62,10 @@ export type HeatCase = InferType<typeof heatCaseSchema>;
 
 /** What a bare case came to. Hours are from the pour; null for what did not happen. */
 export interface HeatCaseEnd {
+  /** Never above T₀ + H/c: past that the model has left what it was made for. */
   readonly peakC: number;
+  /** The run itself went above that. */
+  readonly aboveCeiling: boolean;
   readonly peakH: number;
   /** The first place to gel, and the first to pass 40 °C: where it is warmest. */
   readonly gelH: number | null;
@@ -151,8 +155,10 @@ export function runHeatCase(given: HeatCase): HeatCaseEnd {
   );
   const hours = (seconds: number | undefined): number | null =>
     seconds === undefined ? null : seconds / 3600;
+  const topC = ceilingC(setting, curing);
   return {
-    peakC: events.peakC,
+    peakC: Math.min(events.peakC, topC),
+    aboveCeiling: events.peakC > topC,
     peakH: events.peakS / 3600,
     gelH: hours(events.gelS),
     core40H: hours(events.warmS),

@@ -16,6 +16,7 @@ import {
   sayPeakTime,
 } from '../../words/heat';
 import { sayDegrees } from '../../words/figures';
+import { sayRoughRange } from '../../words/rough';
 
 interface HeatLayerFiguresProps {
   readonly family: HeatFamily;
@@ -47,7 +48,9 @@ export const HeatLayerFigures = memo(function LayerFigures({
       'Sticky enough to pour on',
       recoatH.from === undefined
         ? never
-        : `${sayHours(recoatH.from)} to ${recoatH.to === undefined ? 'the end' : sayHours(recoatH.to)}`,
+        : recoatH.to === undefined
+          ? `from ${sayHours(recoatH.from)} on`
+          : sayRoughRange(recoatH.from * 60, recoatH.to * 60),
     ],
     ['Tack-free', hours(tackFreeH)],
     [

@@ -132,6 +132,9 @@ export const planWarnings: Sentences<PlanCodes> = {
     `${sayPercent(Math.abs(data.ratioError))} off the ratio. Weigh it, or calibrate the pumps again.`,
   'strokes-missing': () =>
     'To count strokes, say what one stroke of each pump gives: catch ten of them and weigh.',
+  'water-in-colour': (data) =>
+    `${data.name === '' ? 'The tint' : data.name} is ${sayPercent(data.share)} of the mix: a water-borne colour clouds it and keeps it soft from 5 % on. ` +
+    'Use less, or a paste made for resin.',
   'tint-depth-not-for-opaque': (data) =>
     `Opaque colour looks the same at any depth, so the dose of the test cup stands as it was at ` +
     `${sayMm(data.testedAtMm)}.`,
@@ -170,6 +173,19 @@ export const planWarnings: Sentences<PlanCodes> = {
         ? ''
         : `; ${data.layersInstead} layers would go while they are sticky`
     }.`,
+  'pour-against-clock': (data) => {
+    const wait = `It is poured ${sayRoughly(data.waitMin)} after the one before it`;
+    const from = data.fromMin === undefined ? '' : sayRoughly(data.fromMin);
+    const ready = data.school === 'tacky' ? 'is sticky' : 'keeps its shape';
+    switch (data.why) {
+      case 'never-ready':
+        return `${wait}, which never ${data.school === 'tacky' ? 'gets sticky' : 'keeps its shape'} in this room. Keep it warmer.`;
+      case 'too-soon':
+        return `${wait}, which ${ready} only after about ${from}. Wait longer.`;
+      case 'too-late':
+        return `${wait}, which is sticky only until about ${sayRoughly(data.toMin ?? data.waitMin)}. Pour sooner, or scuff and wipe it.`;
+    }
+  },
   'layers-need-a-form': () =>
     'Nothing here has a depth, so it is poured in one go. Measure a form to cut it into layers.',
   'resin-not-on-shelf': (data) =>

@@ -41,6 +41,23 @@ test('evenly spaced stations in odd number are taken by Simpson, exact for a cub
   expect(solid.volumeBelowMl(depthMm)).toBe(solid.volumeMl);
 });
 
+test('an edge that goes in and out takes the larger of the two rules', () => {
+  const at = (widths: readonly number[]) =>
+    measureChannel(
+      widths.map((widthMm, index) => ({ atMm: index * 100, widthMm, depthMm })),
+      1,
+    );
+  // Simpson counts the places between twice: narrow ones there make it the smaller of the two.
+  const narrow = at([100, 60, 100, 60, 100]);
+  expect(narrow.detail.rule).toBe('trapezoid');
+  expect(narrow.solid.volumeMl).toBeCloseTo(narrow.detail.trapezoidMl, 9);
+  const wide = at([60, 100, 60, 100, 60]);
+  expect(wide.detail.rule).toBe('simpson');
+  expect(wide.solid.volumeMl).toBeGreaterThan(wide.detail.trapezoidMl);
+  // What the two rules differ by stays the doubt of either.
+  expect(narrow.doubt.plusMinusMl).toBeGreaterThan(10);
+});
+
 test('a floor that rises along the channel fills from its deep end', () => {
   // A wedge: 100 mm wide, from 40 mm deep to 20 mm deep over 300 mm.
   const { solid } = measureChannel(

@@ -24,6 +24,16 @@ function isSimpson(stations: readonly Station[]): boolean {
   });
 }
 
+/** Whether an edge goes in and out: its bend changes sides at half of the places or more where it could, and more than once. */
+function isRagged(stations: readonly Station[]): boolean {
+  const sections = stations.map(({ widthMm, depthMm }) => widthMm * depthMm);
+  const bends = sections
+    .slice(2)
+    .map((last, at) => Math.sign(last - 2 * sections[at + 1]! + sections[at]!));
+  const turns = bends.filter((bend, at) => at > 0 && bend * bends[at - 1]! < 0).length;
+  return turns > 1 && turns >= (bends.length - 1) / 2;
+}
+
 /** ∫ over evenly spaced values by Simpson's rule: h/3 · (f₀ + 4f₁ + 2f₂ + … + fₙ). */
 function simpson(values: readonly number[], spacing: number): number {
   const last = values.length - 1;
@@ -39,7 +49,8 @@ function simpson(values: readonly number[], spacing: number): number {
  * A channel between two edges, measured across at stations along its length.
  *
  * Width and depth run straight from station to station (the trapezoid rule, exact for that); evenly spaced
- * stations in odd number are taken by Simpson's rule, which follows a smooth curve.
+ * stations in odd number are taken by Simpson's rule, which follows a smooth curve; where the edge goes in and out instead, by
+ * whichever of the two gives more.
  *
  * @param stations at least two, places rising
  * @param stepMm what the tape is read to, for the doubt
@@ -69,23 +80,26 @@ export function measureChannel(
   }, 0);
 
   const straight = channelSolid(stations);
-  const bySimpson = isSimpson(stations);
-  const solid = bySimpson ? scaledBySimpson(straight, stations, lengthMm) : straight;
-
   const intervals = curveDoubtMm3(stations);
   const curve = together(intervals, straight.volumeMl, stations.length);
+  const curved = isSimpson(stations) ? scaledBySimpson(straight, stations, lengthMm) : straight;
+  // An edge that goes in and out is no smooth curve: of the two rules the one that leaves no gap counts.
+  const bySimpson =
+    curved !== straight && !(isRagged(stations) && straight.volumeMl > curved.volumeMl);
+  const solid = bySimpson ? curved : straight;
   const readMl =
     rootSumSquare(stations.map((station, index) => halfStepMm3(stations, station, index, stepMm))) /
     1000;
   // One tape reads every depth, so those errors go the same way.
   const depthMl = (widthAreaMm2 * stepMm) / 2 / 1000;
-  const curveMl = bySimpson ? Math.abs(solid.volumeMl - straight.volumeMl) : curve.plusMinusMl;
+  const curveMl =
+    curved === straight ? curve.plusMinusMl : Math.abs(curved.volumeMl - straight.volumeMl);
   const readsMore = Math.hypot(readMl, depthMl) > curveMl;
   return {
     solid,
     doubt: {
       plusMinusMl: rootSumSquare([curveMl, readMl, depthMl]),
-      errs: readsMore || bySimpson ? 'either' : curve.errs,
+      errs: readsMore || curved !== straight ? 'either' : curve.errs,
       rule: stations.length < 3 ? 'two-stations' : 'stations',
       data: { stations: stations.length, curveMl, readingMl: Math.hypot(readMl, depthMl) },
     },

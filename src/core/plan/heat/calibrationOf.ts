@@ -4,22 +4,23 @@ import { readResin, type ReadResin } from '../../resin/readResin';
 import type { Resin } from '../../resin/resinSchema';
 import { hardenerNames, withHardener } from '../../resin/withHardener';
 import { calibrate, type Calibration, type HeatLabel } from '../../thermal/calibrate';
-import { hasHeat, type HeatFamily } from '../../resin/families';
+import { hasHeat, heatKindOf, type HeatFamily } from '../../resin/families';
 
 /** Calibrations by the label that they were made for. */
 export type KeptCalibrations = ReadonlyMap<string, Calibration>;
 
 /** The label as the model reads it. */
-export const heatLabelOf = ({ potLife, greatestDepthMm }: ReadResin): HeatLabel => ({
+const heatLabelOf = (family: HeatFamily, { potLife, greatestDepthMm }: ReadResin): HeatLabel => ({
   potLifeMin: potLife?.timeMin,
   massG: potLife?.massG,
   temperatureC: potLife?.temperatureC,
   ...(potLife?.temperatureAssumed === true ? { temperatureAssumed: true } : {}),
-  depthMm: greatestDepthMm,
+  // A polyurethane cures hot whatever its depth: its label's depth says nothing of its heat.
+  depthMm: heatKindOf(family) === 'polyurethane' ? undefined : greatestDepthMm,
 });
 
 /** Goes up when the model changes, so that what an older one made is not taken. */
-const modelVersion = 1;
+const modelVersion = 2;
 
 /** All that a calibration is made from: the same key, the same figures. */
 const keyOf = (family: HeatFamily, label: HeatLabel): string =>
@@ -59,7 +60,7 @@ export function calibrationOf(
   resin: ReadResin,
   kept?: KeptCalibrations,
 ): Calibration {
-  const label = heatLabelOf(resin);
+  const label = heatLabelOf(family, resin);
   const key = keyOf(family, label);
   return kept?.get(key) ?? calibrateOnce(key, family, label);
 }
@@ -84,7 +85,8 @@ function labelsOf(card: Resin): readonly CardLabel[] {
   const { family } = card;
   if (!hasHeat(family)) return [];
   return hardenerNames(card).map((hardenerName, at) => {
-    const label = heatLabelOf(readResin(withHardener(card, at === 0 ? undefined : hardenerName)));
+    const read = readResin(withHardener(card, at === 0 ? undefined : hardenerName));
+    const label = heatLabelOf(family, read);
     return { hardenerName, family, label, key: keyOf(family, label) };
   });
 }

@@ -168,7 +168,7 @@ test('what has no heat goes by its label', () => {
   expect(plan.cut.from).toBe('label');
 });
 
-test('polyurethanes may peak at 87 °C', () => {
+test('polyurethanes cure hot and are made to: their label’s depth stands, and no heat cuts them', () => {
   const quick = {
     ...deep,
     name: 'Quick',
@@ -176,17 +176,18 @@ test('polyurethanes may peak at 87 °C', () => {
     potLife: { time: '10 min', mass: '100 g', temperature: '25 °C' },
     depth: { greatest: '80 mm' },
   };
-  const { cut } = planOf({ resin: quick });
-  const depth = `${cut.takesMm} mm`;
-  const one = jobOf({
-    resin: quick,
-    layers: undefined,
-    measure: { parts: [{ shape: 'box', length: '900 mm', width: '700 mm', depth }] },
-  });
-  const heat = heatOfOne(one, planOne(one));
-  if (!heat.told) throw new Error(heat.code);
-  expect(heat.layers[0]?.peakC.mid).toBeGreaterThan(80);
-  expect(heat.layers[0]?.peakC.mid).toBeLessThan(89);
+  for (const depthBy of ['smaller', 'room'] as const) {
+    const plan = planOf({
+      resin: quick,
+      room: { temperature: '30 °C' },
+      layers: { style: 'equal', depthBy },
+      measure: { parts: [{ shape: 'box', length: '60 mm', width: '60 mm', depth: '60 mm' }] },
+    });
+    expect(plan.cut).toMatchObject({ from: 'label', takesMm: 80 });
+    expect(plan.layers).toHaveLength(1);
+    expect(plan.layers[0]!.cure!.peakC).toBeGreaterThan(80);
+    expect(plan.warnings.map(({ code }) => code)).not.toContain('layer-runs-hot');
+  }
 });
 
 test('choosing cuts each resin by this room too', () => {

@@ -8,7 +8,7 @@ import type { ReadResin } from '../../resin/readResin';
 import { curingOf } from '../../thermal/calibrate';
 import type { Curing } from '../../thermal/curing';
 import { depthForPeakM, depthLimitC, depthTolerance } from '../../thermal/greatestDepth';
-import { hasHeat } from '../../resin/families';
+import { hasHeat, heatKindOf } from '../../resin/families';
 import { peakOf } from '../../thermal/peakOf';
 import { coarseGrid, quickGrid, type HeatGrid, type PourSetting } from '../../thermal/pourSetting';
 import type { MixedFiller } from '../../mix/fillers/readFillers';
@@ -121,6 +121,8 @@ export function heatDepthOf(job: JobPour, question: HeatDepthQuestion): HeatDept
   const by = job.layers?.depthBy ?? 'smaller';
   const { family, resin, kept } = question;
   if (by === 'label' || job.layers?.maxDepth !== undefined || !hasHeat(family)) return labelStands;
+  // It cures hot, and is made to: heat sets it no depth.
+  if (heatKindOf(family) === 'polyurethane') return labelStands;
   if (by === 'smaller' && resin.potLife === undefined) return labelStands;
   const labelMm = resin.greatestDepthMm;
   try {
