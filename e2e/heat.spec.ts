@@ -112,15 +112,17 @@ test('layers, their gap and a resin without heat', async ({ page }) => {
   });
   await heatStep(page);
   await expect(layer(page, 1)).toContainText('Layer 2, peak');
-  await expect(page.getByTestId('heat-second')).toContainText('whenever the second is poured');
+  await expect(page.getByTestId('heat-second')).toContainText(
+    /while it is sticky: .* by the model/,
+  );
   await expect(
-    page.getByTestId('heat-second').getByRole('img', { name: /Sticky from/ }),
+    page.getByTestId('heat-second').getByRole('img', { name: /while it is sticky/ }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Form', exact: true }).tap();
   await page.getByRole('radio', { name: 'Tape or hot melt' }).tap();
   await expect(saved(page)).toBeVisible();
   await page.goto('/jobs/demo-dial-lenses/heat');
-  await expect(page.getByText('does not warm itself')).toBeVisible();
+  await expect(page.getByText('a thick pour burns')).toBeVisible();
 });
 
 test('layers go by the heat of a warm room; the label may be trusted instead', async ({ page }) => {

@@ -201,7 +201,11 @@ test('the bucket against its label', () => {
 test('what does not apply says so', () => {
   expect(sayNoHeat({ told: false, code: 'no-depth', data: {} })).toContain('Measure the cavity');
   expect(sayNoHeat({ told: false, code: 'family-without-heat', data: { family: 'uv' } })).toContain(
-    'UV resin does not warm itself',
+    'a thick pour burns',
+  );
+  const polyester = { family: 'polyester' } as const;
+  expect(plain(sayNoHeat({ told: false, code: 'family-without-heat', data: polyester }))).toContain(
+    '120 to 180 °C',
   );
 });
 

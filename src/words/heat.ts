@@ -8,7 +8,7 @@ import { formatPlain } from '../core/quantity/format';
 import { edgeK, flatK, formMarginK, runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
-import { familyOf, type HeatFamily } from '../core/resin/families';
+import { familyOf, type FamilyKind, type HeatFamily } from '../core/resin/families';
 import type { Underside } from '../core/thermal/heatSchema';
 import {
   bucketDangerC,
@@ -211,9 +211,18 @@ export function sayNoHeat(heat: NoHeat): string {
   if (heat.code === 'no-depth') {
     return 'A known amount has no depth. Measure the cavity, and its heat is told.';
   }
-  const name = familyOf(heat.data.family).name;
-  return `${name} does not warm itself in a way that is worth working out.`;
+  return unmodelled[familyOf(heat.data.family).kind];
 }
+
+/** What heat does to resins that the model does not cover. */
+const unmodelled: Readonly<Record<FamilyKind, string>> = {
+  epoxy: 'The heat of this resin is not modelled.',
+  polyurethane: 'The heat of this resin is not modelled.',
+  polyester:
+    'Polyester heats strongly, to 120 to 180\u00a0°C in thick castings, and is not modelled: keep to the depth on its label, or to thin layers.',
+  uv: 'UV resin warms as light sets it, and is not modelled: a thick pour burns. Set thin layers, one after the other.',
+  silicone: 'Silicone warms too little to be worth working out.',
+};
 
 /** What the label leaves out and something usual fills in. */
 function sayAssumedLabel({ massG, temperatureC }: Calibration['assumed']): string {

@@ -92,6 +92,13 @@ export interface PlanCodes {
     /** How long after the layer under it it is poured; undefined for the first. */
     readonly afterMin: number | undefined;
   };
+  /** It heats strongly, no model follows it, and its card gives no depth; mm. */
+  'heats-unseen': {
+    readonly name: string;
+    readonly family: ResinFamily;
+    readonly depthMm: number;
+    readonly fromMm: number;
+  };
   'never-hard': {
     readonly softensNearC: number;
     readonly keepsShape: boolean;

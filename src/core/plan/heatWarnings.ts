@@ -1,4 +1,5 @@
-import { heatKindOf, hasHeat } from '../resin/families';
+import { isUnder } from '../quantity/tolerance';
+import { familyOf, hasHeat, heatKindOf, type FamilyKind } from '../resin/families';
 import type { Resin } from '../resin/resinSchema';
 import type { JointConflict } from './heat/layerClock';
 import type { PlannedLayer, Warning } from './planTypes';
@@ -53,6 +54,23 @@ function jointWarnings(conflicts: readonly JointConflict[], layers: number): War
     : [{ code: 'cured-between-layers', severity: 'tell', data }];
 }
 
+/** Resins that heat strongly and that no model follows: from so deep on, where the card gives no depth of its own, mm. */
+const unseenFromMm: { readonly [Kind in FamilyKind]?: number } = { polyester: 10, uv: 5 };
+
+/** Tells where a pour is deep enough to overheat and nothing but a caution can be said of it. */
+function unseenHeat(layers: readonly PlannedLayer[], card: Resin): Warning[] {
+  const { kind } = familyOf(card.family);
+  const fromMm = unseenFromMm[kind];
+  if (fromMm === undefined || card.depth?.greatest !== undefined) return [];
+  const depthMm = Math.max(
+    0,
+    ...layers.flatMap(({ fromMm: foot = 0, toMm }) => (toMm === undefined ? [] : [toMm - foot])),
+  );
+  if (isUnder(depthMm, fromMm)) return [];
+  const data = { name: card.name, family: card.family, depthMm, fromMm };
+  return [{ code: 'heats-unseen', severity: 'warn', data }];
+}
+
 /** What the heat of a pour gives cause to say. */
 export const heatWarnings = (
   layers: readonly PlannedLayer[],
@@ -60,6 +78,7 @@ export const heatWarnings = (
   card: Resin,
 ): Warning[] => [
   ...hotLayers(layers, card),
+  ...unseenHeat(layers, card),
   ...softLayers(layers),
   ...jointWarnings(conflicts, layers.length),
 ];

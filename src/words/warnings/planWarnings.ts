@@ -159,6 +159,9 @@ export const planWarnings: Sentences<PlanCodes> = {
         ? 'runs away: fumes and cracks, the piece is lost'
         : `peaks at about ${sayDegrees(data.peakC)}: rubbery, it may crack or yellow`
     }. ${data.layers > 1 ? 'Pour thinner layers, wait longer' : 'Cut it into layers'}, cool the room or give it air.`,
+  'heats-unseen': (data) =>
+    `${data.name} is ${sayMm(data.depthMm)} deep and its card gives no depth. ${familyOf(data.family).name} heats strongly ` +
+    `from about ${sayMm(data.fromMm)} on: it may crack, smoke or burn. Pour thinner layers.`,
   'never-hard': (data) =>
     `At ${sayDegrees(data.roomC)} it ${data.keepsShape ? 'does not get hard' : 'stays soft'}: it softens near ` +
     `${sayDegrees(data.softensNearC)}. Keep it warmer, or give it a warm day at the end.`,

@@ -141,6 +141,22 @@ test('every layer that is high or runs away is a warning of the plan; a polyuret
   expect(codesOf(knob)).not.toContain('layer-runs-hot');
 });
 
+test('resins that heat strongly and are not modelled are warned of by depth', () => {
+  const deep = (family: 'polyester' | 'uv', depthMm: number, card: object = {}) =>
+    codesOf(
+      planOf({
+        depthMm,
+        roomC: 22,
+        layers: { style: 'one-pour' },
+        card: { family, potLife: undefined, depth: undefined, ...card },
+      }),
+    );
+  expect(deep('polyester', 9)).toEqual([]);
+  expect(deep('polyester', 10)).toEqual(['heats-unseen']);
+  expect(deep('uv', 6)).toContain('heats-unseen');
+  expect(deep('polyester', 30, { depth: { greatest: '40 mm' } })).toEqual([]);
+});
+
 test('a room that is too cold is a warning: it stays soft near so many degrees', () => {
   const cold = planOf({ depthMm: 3, roomC: -6 });
   expect(cold.warnings.find(({ code }) => code === 'never-hard')).toMatchObject({
