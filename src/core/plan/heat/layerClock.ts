@@ -64,6 +64,8 @@ const gridMin = (step: number): number => Math.exp(step * gridStep);
 const [reachSteps, nearSteps] = [40, 2];
 /** So many more layers are tried. */
 const mostMore = 2;
+/** So many layers are followed one by one; those above wait and cure as the last of them, unless they are deeper than any. */
+const mostFollowed = 10;
 
 /**
  * From when on a layer may follow so that it and those under it stay cool.
@@ -178,9 +180,21 @@ export function layerClock(
   const joints: (LayerJoint | undefined)[] = [];
   const alone: LayerHeat[] = [];
   const conflicts: JointConflict[] = [];
+  /** Which followed layer each is like. */
+  const like: number[] = [];
   let atMin = 0;
   for (let layer = 0; layer < count; layer += 1) {
     const depthM = depthsM[layer];
+    const isAlike =
+      alone.length >= mostFollowed &&
+      depthM !== undefined &&
+      depthM <= Math.max(...layers.map((each) => each.depthM));
+    if (isAlike) {
+      const joint = joints.at(-1);
+      joints.push(joint);
+      like.push(alone.length - 1);
+      continue;
+    }
     if (layer > 0) {
       const under =
         place === undefined || depthM === undefined ? undefined : underJoint(place, layers, depthM);
@@ -205,13 +219,14 @@ export function layerClock(
     if (place === undefined || depthM === undefined) continue;
     layers.push(layerAt(place, depthM, atMin * 60));
     alone.push(curesUpTo(place, layers, 'middle').at(-1)!);
+    like.push(alone.length - 1);
   }
-  const cures = alone.map((each, layer): LayerCure => {
+  const followed = alone.map((each, layer): LayerCure => {
     // With what comes on top of it, as far as that is followed together with it.
     const above = place === undefined ? undefined : wholeOf(place, layers, layer);
     return cureOf(each, above ?? each);
   });
-  return { joints, cures, conflicts };
+  return { joints, cures: like.map((at) => followed[at]), conflicts };
 }
 
 /** A layer with as many on top of it as are followed together with it. */

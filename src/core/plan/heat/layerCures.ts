@@ -46,26 +46,41 @@ export function layerAt(
   return ownC === undefined ? { depthM, pouredS } : { depthM, pouredS, resinC: ownC };
 }
 
+/** Resin that only takes up heat: what lies so deep that it has cured. */
+const buriedLayer = ({ setting, curing }: CurePlace, depthM: number): BelowLayer => ({
+  depthM,
+  curing: { ...curing, ratePerS: 0, heatJPerKg: 0 },
+  pouredS: undefined,
+  resinC: setting.resinC,
+});
+
+const depthOf = (layers: readonly { readonly depthM: number }[]): number =>
+  layers.reduce((sum, { depthM }) => sum + depthM, 0);
+
+/** A place with no more of the earlier pours under it than are followed; what lies deeper has cured. */
+export function withShortBelow(place: CurePlace): CurePlace {
+  const { below = [] } = place.setting;
+  if (below.length <= followedUnder) return place;
+  const followed = below.slice(-followedUnder);
+  const buriedM = Math.min(depthOf(below.slice(0, -followedUnder)), depthOf(followed) * deepEnough);
+  return {
+    ...place,
+    setting: { ...place.setting, below: [buriedLayer(place, buriedM), ...followed] },
+  };
+}
+
 /** The uppermost layer with what lies right under it, its time running from the lowest that is followed. */
 function uppermost(
-  { setting, curing }: CurePlace,
+  place: CurePlace,
   layers: readonly HeatLayer[],
 ): { readonly setting: PourSetting; readonly first: number } {
+  const { setting } = place;
   const first = Math.max(0, layers.length - 1 - followedUnder);
   if (first === 0) return { setting: { ...setting, layers }, first };
   const followed = layers.slice(first);
   const fromS = followed[0]!.pouredS;
-  const deepM = followed.reduce((sum, { depthM }) => sum + depthM, 0) * deepEnough;
-  const buriedM = [...(setting.below ?? []), ...layers.slice(0, first)].reduce(
-    (sum, { depthM }) => sum + depthM,
-    0,
-  );
-  const buried: BelowLayer = {
-    depthM: Math.min(buriedM, deepM),
-    curing: { ...curing, ratePerS: 0, heatJPerKg: 0 },
-    pouredS: undefined,
-    resinC: setting.resinC,
-  };
+  const buriedM = depthOf([...(setting.below ?? []), ...layers.slice(0, first)]);
+  const buried = buriedLayer(place, Math.min(buriedM, depthOf(followed) * deepEnough));
   const { room, fan } = setting;
   return {
     first,

@@ -12,7 +12,7 @@ import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import { withBelow } from './heatDepth';
 import { refuseTooDeep } from './heatSetting';
 import { heatPlaceOf } from './heatPlace';
-import type { CurePlace } from './layerCures';
+import { withShortBelow, type CurePlace } from './layerCures';
 import { layerClock, type LayerClock } from './layerClock';
 import { marksOf } from './marksOf';
 import { resinTypedC } from './roomOf';
@@ -52,13 +52,13 @@ function placeOf(
   );
   return {
     depthMm,
-    place: {
+    place: withShortBelow({
       setting: withBelow(found.setting, below(fromMm + depthMm)),
       family,
       curing: dilutedBy(undiluted, fillers),
       marks: marksOf(family, undiluted, resin),
       resinTypedC: resinTypedC(said),
-    },
+    }),
   };
 }
 
