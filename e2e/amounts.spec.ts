@@ -160,10 +160,10 @@ test('resins are compared, the choice is made, and a hardener with it', async ({
   await page.goto('/jobs/demo-lamp-base/resin');
   const cards = page.getByRole('radiogroup', { name: 'Resin' });
   await page.getByRole('radio', { name: 'Safest' }).tap();
-  await expect(cards.getByRole('radio').first()).toContainText('Knob casting');
-  // Its label says 60 mm; by heat it takes far less here.
+  await expect(cards.getByRole('radio').first()).toContainText('Quick white');
+  // A polyurethane cures hot and is made to: its label's depth stands.
   const quick = page.getByRole('radio', { name: 'Quick white. Fits' });
-  await expect(quick).toContainText('Layers9');
+  await expect(quick).toContainText('Layers3');
   await expect(cards.getByRole('radio').last()).toContainText('Silicone is for moulds');
   await page.getByRole('radio', { name: 'Slow clear, Medium. Fits' }).tap();
   await expect(page.getByRole('radio', { name: 'Slow clear, Medium. Fits' })).toBeChecked();

@@ -136,6 +136,13 @@ export function surfaceCell({ plane }: Domain, cells: Int32Array): number {
 /** The lowest place of a layer, in the middle. */
 export const undersideCell = (cells: Int32Array): number => cells[0]!;
 
+/** The last frame that is not later than a time. */
+function frameBefore({ timesS, frames }: HeatRecord, timeS: number): number {
+  let frame = frames - 1;
+  while (frame > 0 && timesS[frame]! > timeS) frame -= 1;
+  return frame;
+}
+
 /** What must hold of a place, told as how much there is of it over what it takes: nothing and more is enough. */
 type Condition = (at: number) => number;
 
@@ -316,11 +323,12 @@ export function predictMiddle(
     const { peakC, peakS, gelS, fastestAfterGel } = events[layer]!;
     const surface = surfaceCell(run.domain, cells);
     const fromPour = (timeS: number | undefined): number | undefined =>
-      timeS === undefined ? undefined : (timeS - pouredS) / hourS;
+      // A lower layer is followed for longer than its own thirty days: what comes later is not told.
+      timeS === undefined || timeS - pouredS > hardByS ? undefined : (timeS - pouredS) / hourS;
     const surfaceAt = (alpha: number): number | undefined =>
       fromPour(firstReachS(record, record.alphas, surface, alpha));
     const { lowC = peakC, highC = peakC } = edges?.[layer] ?? {};
-    const lastFrame = (record.frames - 1) * record.cells;
+    const lastFrame = frameBefore(record, pouredS + hardByS) * record.cells;
     const alphaEnd = cells.reduce(
       (least, cell) => Math.min(least, record.alphas[lastFrame + cell]!),
       1,

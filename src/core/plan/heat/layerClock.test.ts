@@ -141,6 +141,16 @@ test('every layer that is high or runs away is a warning of the plan; a polyuret
   expect(codesOf(knob)).not.toContain('layer-runs-hot');
 });
 
+test('a lower layer is told for its own thirty days, however late the next one comes', () => {
+  const { layers, warnings } = planOf({ depthMm: 60, roomC: -5, layers: { heights: ['30 mm'] } });
+  for (const { cure } of layers) {
+    for (const time of [cure!.demouldH, cure!.keepsShapeH, cure!.hardH]) {
+      expect(time ?? 0).toBeLessThanOrEqual(30 * 24);
+    }
+  }
+  expect(warnings.map(({ code }) => code)).toContain('never-hard');
+});
+
 test('resins that heat strongly and are not modelled are warned of by depth', () => {
   const deep = (family: 'polyester' | 'uv', depthMm: number, card: object = {}) =>
     codesOf(
