@@ -27,6 +27,9 @@ export const sayC = (celsius: number): string => withUnit(formatPlain(celsius, 1
 /** A share in percent, one decimal at most: 10 %. */
 export const sayPercent = (share: number): string => withUnit(formatPlain(share * 100, 1), '%');
 
+/** A sentence begins with a capital. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 const partNames: readonly (readonly [number, string])[] = [
   [1 / 2, 'half'],
   [1 / 3, 'a third'],

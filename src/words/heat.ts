@@ -22,7 +22,7 @@ import {
   postCureH,
 } from '../core/thermal/saidFigures';
 import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
-import { sayDegrees, sayMm, sayPart, sayTime } from './figures';
+import { capital, sayDegrees, sayMm, sayPart, sayTime } from './figures';
 import { sayRoughG, sayRoughly } from './rough';
 
 /** A temperature of a run; above what all of its heat at once would come to none is told. */
@@ -309,8 +309,6 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
     keptBack > 0 ? `${batch} ${capital(sayPart(keptBack))} of the time is kept back.` : batch,
   ];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const sayNeeds = (needsMin: number): string => `Mixing and pouring take ${sayRoughly(needsMin)}.`;
 

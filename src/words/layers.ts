@@ -1,8 +1,6 @@
 import type { LayerJoint } from '../core/layers/jointOf';
-import { sayTime } from './figures';
+import { capital, sayTime } from './figures';
 import { sayRoughly, sayRoughRange } from './rough';
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A window that may not close. */
 const sayWindow = (fromMin: number, toMin: number | undefined): string =>

@@ -73,7 +73,6 @@ export interface DecidedJoint {
 }
 
 interface Moment {
-  readonly fromMin: number;
   readonly coolMin: number | undefined;
   readonly plannedMin: number;
 }
@@ -86,7 +85,7 @@ function whileSticky(label: LabelJoint, under: UnderJoint): Moment | NoWindow {
   const toMin = Math.min(label.latestInRoomMin ?? Infinity, stickyToMin ?? Infinity);
   if (fromMin > toMin) return 'windows-apart';
   const coolMin = coolFromMin(fromMin, toMin);
-  return coolMin === undefined ? 'too-hot' : { fromMin, coolMin, plannedMin: coolMin };
+  return coolMin === undefined ? 'too-hot' : { coolMin, plannedMin: coolMin };
 }
 
 /**

@@ -1,28 +1,19 @@
 import * as fc from 'fast-check';
-import { heatFamilies, heatConstantsOf, type ResinFamily } from '../resin/families';
+import {
+  heatFamilies,
+  heatConstantsOf,
+  type HeatFamily,
+  type ResinFamily,
+} from '../resin/families';
 import { bucketHeat } from '../thermal/bucket';
 import { bucketCurve } from '../thermal/bucketCurve';
 import { calibrate, curingOf } from '../thermal/calibrate';
 import { adiabaticRiseK, rateOf } from '../thermal/curing';
 import { planOne, readOne } from '../../testing/planOne';
-
-/** A card with the usual label of a family. */
-function cardOf(family: (typeof heatFamilies)[number], change: object = {}) {
-  const { potLifeMin, massG, temperatureC, depthMm } = heatConstantsOf(family).label;
-  return {
-    name: family,
-    family,
-    ratio: { by: 'volume', a: 2, b: 1 },
-    densityA: '1.13 g/ml',
-    densityB: '0.98 g/ml',
-    potLife: { time: `${potLifeMin} min`, mass: `${massG} g`, temperature: `${temperatureC} °C` },
-    ...(depthMm === undefined ? {} : { depth: { greatest: `${depthMm} mm` } }),
-    ...change,
-  };
-}
+import { usualCard } from '../../testing/usualCard';
 
 interface Case {
-  readonly family: (typeof heatFamilies)[number];
+  readonly family: HeatFamily;
   readonly room: string;
   readonly depth?: string;
   readonly amount?: string;
@@ -42,7 +33,7 @@ const planOf = ({ family, room, depth, amount, change = {}, card = {} }: Case) =
     room: { temperature: room },
     overage: '8 %',
     measure: { parts: [part] },
-    resin: cardOf(family, card),
+    resin: usualCard(family, card),
     ...change,
   };
   return planOne(readOne(job));

@@ -81,3 +81,7 @@ export const coarseGrid: HeatGrid = { cells: 12, columns: 6, wallCells: 4 };
 /** Peaks within 0.3 K of a fine grid's. */
 export const quickGrid: HeatGrid = { cells: 24, columns: 12, wallCells: 8 };
 export const fineGrid: HeatGrid = { cells: 60, columns: 24, wallCells: 24 };
+
+/** For what is asked at a keystroke: a cross-section is reckoned with few cells. */
+export const keystrokeGrid = ({ shape }: Pick<PourSetting, 'shape'>): HeatGrid =>
+  shape.kind === 'slab' ? quickGrid : coarseGrid;

@@ -10,7 +10,7 @@ import type { Curing } from '../../thermal/curing';
 import { depthForPeakM, depthLimitC, depthTolerance } from '../../thermal/greatestDepth';
 import { hasHeat, heatKindOf } from '../../resin/families';
 import { peakOf } from '../../thermal/peakOf';
-import { coarseGrid, quickGrid, type HeatGrid, type PourSetting } from '../../thermal/pourSetting';
+import { keystrokeGrid, type PourSetting } from '../../thermal/pourSetting';
 import type { MixedFiller } from '../../mix/fillers/readFillers';
 import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import type { BelowPour } from './belowPour';
@@ -41,9 +41,6 @@ function readDown(mm: number): number {
 
 type Setting = HeatPlace['setting'];
 
-/** This is asked for on a keystroke: a cross-section is reckoned with few cells. */
-const gridFor = ({ shape }: Setting): HeatGrid => (shape.kind === 'slab' ? quickGrid : coarseGrid);
-
 const asPour = (setting: Setting, depthMm: number): PourSetting => ({
   ...setting,
   layers: [{ depthM: depthMm / 1000, pouredS: 0 }],
@@ -61,14 +58,15 @@ export function depthHereMm(
   limitC: number,
   fromMm: number = startMm,
 ): number | undefined {
-  const depthM = depthForPeakM(asPour(setting, fromMm), curing, limitC, gridFor(setting));
+  const depthM = depthForPeakM(asPour(setting, fromMm), curing, limitC, keystrokeGrid(setting));
   return depthM === undefined ? undefined : readDown(depthM * 1000);
 }
 
 /** Whether one layer this deep stays under the limit. A wide pour is the warmest of that depth, and the quickest to follow. */
 function isCool(setting: Setting, curing: Curing, limitC: number, depthMm: number): boolean {
   const peaksUnder = (place: Setting): boolean =>
-    peakOf(asPour(place, depthMm), curing, limitC, gridFor(place)).peakC <= limitC + labelSlackK;
+    peakOf(asPour(place, depthMm), curing, limitC, keystrokeGrid(place)).peakC <=
+    limitC + labelSlackK;
   const wide: Setting = { ...setting, shape: { kind: 'slab' } };
   return peaksUnder(wide) || (setting.shape.kind !== 'slab' && peaksUnder(setting));
 }

@@ -1,23 +1,9 @@
 import * as fc from 'fast-check';
 import { heatConstantsOf, heatFamilies, type HeatFamily } from '../../resin/families';
+import { usualCard } from '../../../testing/usualCard';
 import { planOne, readOne, type PlanOfOne } from '../../../testing/planOne';
 
 const minutes = (least: number, most: number) => fc.integer({ min: least, max: most });
-
-/** A card with the usual label of a family, and what else a test wants on it. */
-function cardOf(family: HeatFamily, change: object = {}) {
-  const { potLifeMin, massG, temperatureC, depthMm } = heatConstantsOf(family).label;
-  return {
-    name: family,
-    family,
-    ratio: { by: 'volume', a: 2, b: 1 },
-    densityA: '1.13 g/ml',
-    densityB: '0.98 g/ml',
-    potLife: { time: `${potLifeMin} min`, mass: `${massG} g`, temperature: `${temperatureC} °C` },
-    ...(depthMm === undefined ? {} : { depth: { greatest: `${depthMm} mm` } }),
-    ...change,
-  };
-}
 
 interface Poured {
   readonly family?: HeatFamily;
@@ -46,7 +32,7 @@ function planOf({
       name: 'Layers',
       room: { temperature: `${roomC} °C` },
       measure: { parts: [{ shape: 'box', ...size }] },
-      resin: cardOf(family, card),
+      resin: usualCard(family, card),
       layers,
       batches: 1,
       ...change,

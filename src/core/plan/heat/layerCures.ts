@@ -4,10 +4,8 @@ import { climateAtC } from '../../thermal/climate';
 import type { CureMarks } from '../../thermal/cureMarks';
 import type { Curing } from '../../thermal/curing';
 import {
-  coarseGrid,
-  quickGrid,
+  keystrokeGrid,
   type BelowLayer,
-  type HeatGrid,
   type HeatLayer,
   type PourSetting,
 } from '../../thermal/pourSetting';
@@ -25,13 +23,9 @@ export interface CurePlace {
 
 /** This many layers under one are followed with it; what lies deeper has cured and only takes up heat. */
 export const followedUnder = 3;
-/** As deep as this many times what is followed is as good as any deeper. */
+/** Of what has cured below, a bed this many times as deep as what is followed counts: heat does not come through more of it. */
 const deepEnough = 2;
 const dayS = 24 * 3600;
-
-/** This is asked for on a keystroke. */
-const gridFor = ({ shape }: PourSetting): HeatGrid =>
-  shape.kind === 'slab' ? quickGrid : coarseGrid;
 
 /** A layer at its moment: as warm as it is typed, or as the room is by then. */
 export function layerAt(
@@ -117,7 +111,7 @@ export function curesUpTo(
   const key = JSON.stringify([setting, family, curing, marks]);
   const middle = middlesSoFar(
     key,
-    () => predictMiddle(setting, family, curing, marks, gridFor(setting)).layers,
+    () => predictMiddle(setting, family, curing, marks, keystrokeGrid(setting)).layers,
   );
   const found =
     where === 'middle'
@@ -130,6 +124,8 @@ export function curesUpTo(
 export function peakUpToC(place: CurePlace, layers: readonly HeatLayer[]): number {
   const { setting } = uppermost(place, layers);
   return peaksSoFar(JSON.stringify([setting, place.curing]), () =>
-    Math.max(...layerPeaks(setting, place.curing, gridFor(setting)).map(({ peakC }) => peakC)),
+    Math.max(
+      ...layerPeaks(setting, place.curing, keystrokeGrid(setting)).map(({ peakC }) => peakC),
+    ),
   );
 }
