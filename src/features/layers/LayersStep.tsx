@@ -34,6 +34,7 @@ const wayOf = (layers: LayersDraft | undefined): Way =>
 
 /** How the pour is cut into layers, and how they join. */
 export function LayersStep() {
+  const { pour: plan } = useOpenJob();
   const [layers, setLayers] = usePourPart('layers');
   const problems = usePourProblems();
   const way = wayOf(layers);
@@ -71,7 +72,8 @@ export function LayersStep() {
       {way !== 'one-pour' && (
         <ChoiceField
           label="The next layer is poured"
-          value={layers?.joint ?? 'tacky'}
+          // Where the person leaves it open, it is as the plan decides.
+          value={layers?.joint ?? plan?.layers[1]?.joint?.school ?? 'tacky'}
           choices={joints.map((value) => ({ value, label: jointNames[value] }))}
           onChange={(joint) => setLayers({ ...layers, joint })}
         />
