@@ -13,6 +13,7 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/{src,server,cli}/**/*.test.ts'],
+      setupFiles: ['<rootDir>/scripts/property-seed.js'],
       transform: { '\\.[jt]sx?$': babel },
       transformIgnorePatterns: [`/node_modules/(?!${esOnly}/)`],
     },

@@ -253,6 +253,15 @@ test('a curve read between its points is the batch followed by itself; more goes
   );
 });
 
+test('where a batch is just large enough to run away it is not read between two others', () => {
+  const { curing } = heatConstantsOf('coating-epoxy');
+  const place = { curing, vesselMl: 20_000, resinC: 23, roomC: 23 };
+  for (const volumeMl of [655, 675, 720]) {
+    const [read, followed] = [bucketCurve(place).at(volumeMl), bucketHeat(place, volumeMl)];
+    expect(read.hotMin! / followed.hotMin!).toBeCloseTo(1, 2);
+  }
+});
+
 test('a flat batch in a wide bucket lasts longer than the same as high as wide', () => {
   const { curing } = heatConstantsOf('coating-epoxy');
   const at = (vesselMl: number | undefined) =>

@@ -5,6 +5,9 @@ import { bucketHeat, type BucketHeat, type BucketPlace } from './bucket';
 const perOctave = 3;
 const volumeAt = (knot: number): number => 2 ** (knot / perOctave);
 
+/** A third of an octave shortens no time by more than about a sixth, but for where running away begins. */
+const steepLn = 0.2;
+
 /** Batches from 4 ml to 65 l are tried. */
 const leastKnot = 2 * perOctave;
 const greatestKnot = 16 * perOctave;
@@ -30,6 +33,15 @@ function between(low: number | undefined, high: number | undefined, share: numbe
   return Math.exp(Math.log(low) + (Math.log(high) - Math.log(low)) * share);
 }
 
+/**
+ * Whether a line between two times is true between them. It is not where only the larger batch comes to
+ * it, nor just beyond that, where a little more runs away much sooner: those are followed by themselves.
+ */
+function isStraight(low: number | undefined, high: number | undefined): boolean {
+  if (low === undefined || high === undefined) return low === high;
+  return Math.abs(Math.log(high / low)) < steepLn;
+}
+
 export function bucketCurve(place: BucketPlace): BucketCurve {
   const key = JSON.stringify(place);
   const follow = (knot: number): BucketHeat =>
@@ -40,9 +52,8 @@ export function bucketCurve(place: BucketPlace): BucketCurve {
     const share = exact - knot;
     if (share === 0) return follow(knot);
     const [low, high] = [follow(knot), follow(knot + 1)];
-    // What only the larger of the two comes to is followed for this very batch.
-    const alike = (['pourableMin', 'warmMin', 'hotMin'] as const).every(
-      (each) => (low[each] === undefined) === (high[each] === undefined),
+    const alike = (['pourableMin', 'warmMin', 'hotMin'] as const).every((each) =>
+      isStraight(low[each], high[each]),
     );
     if (!alike) return followed(`${key}/${volumeMl} ml`, () => bucketHeat(place, volumeMl));
     return {
