@@ -38,6 +38,7 @@ const layer: PlannedHeat = {
   alphaEnd: 0.927,
   band: 'warm',
   onEdge: true,
+  ranges: undefined,
   ceilingC: 173,
   pouredH: 0,
   demouldByLabel: false,
@@ -146,14 +147,22 @@ test('times of the label that the model cannot follow are said', () => {
 test('a label that contradicts itself is explained, with what is planned', () => {
   const verdict = { code: 'depth-too-large', labelMm: 50, peakC: 90, plannedMm: 38.4 } as const;
   const assumed = { massG: 150 };
-  const text = plain(sayCalibration({ rateScale: 1, kappa: 0.6, verdict, assumed }));
+  const text = plain(
+    sayCalibration({ rateScale: 1, kappa: 0.6, heatJPerKg: 270_000, verdict, assumed }),
+  );
   expect(text).toContain('should overheat at 50 mm');
   expect(text).toContain('Planning with 38 mm');
   expect(text).toContain('150 g in the cup assumed');
 });
 
 test.each(['no-pot-life', 'no-depth', 'agrees'] as const)('a label: %s', (code) => {
-  const text = sayCalibration({ rateScale: 1, kappa: 0.25, verdict: { code }, assumed: {} });
+  const text = sayCalibration({
+    rateScale: 1,
+    kappa: 0.25,
+    heatJPerKg: 270_000,
+    verdict: { code },
+    assumed: {},
+  });
   expect(text).toMatch(/\.$/);
   expect(text.includes('assumed')).toBe(code === 'no-pot-life');
 });
@@ -164,7 +173,9 @@ test.each([
   [0.5, '2 times as slow'],
 ])('the pace of a card: %d', (rateScale, text) => {
   const verdict = { code: 'agrees' } as const;
-  expect(sayPace({ rateScale, kappa: 0.25, verdict, assumed: {} })).toContain(text);
+  expect(sayPace({ rateScale, kappa: 0.25, heatJPerKg: 270_000, verdict, assumed: {} })).toContain(
+    text,
+  );
 });
 
 test('the bucket against its label', () => {

@@ -7,6 +7,7 @@ import type { WarmEnough } from '../core/plan/heat/warmEnough';
 import { formatPlain } from '../core/quantity/format';
 import { edgeK, flatK, formMarginK, runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
+import type { RangedTime } from '../core/thermal/spread';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
 import { familyOf, type FamilyKind, type HeatFamily } from '../core/resin/families';
 import type { Underside } from '../core/thermal/heatSchema';
@@ -23,7 +24,7 @@ import {
 } from '../core/thermal/saidFigures';
 import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
 import { capital, sayDegrees, sayMm, sayPart, sayTime } from './figures';
-import { sayRoughG, sayRoughly } from './rough';
+import { sayRoughAbout, sayRoughG, sayRoughly, sayRoughRange } from './rough';
 
 /** A temperature of a run; above what all of its heat at once would come to none is told. */
 export const sayHere = (celsius: number, ceilingC: number): string =>
@@ -31,6 +32,49 @@ export const sayHere = (celsius: number, ceilingC: number): string =>
 const sayKelvin = (kelvin: number): string => `${formatPlain(kelvin, 0)}\u00a0K`;
 /** A time of the model, as roughly as it is known. */
 export const sayHours = (hours: number): string => sayRoughly(hours * 60);
+
+const never = 'not in this room';
+
+/** A time of a layer, with its range once that is worked out. */
+function sayRanged(
+  { ranges }: Pick<PlannedHeat, 'ranges'>,
+  what: RangedTime,
+  hours: number | undefined,
+): string {
+  const minutes = (each: number | null): number | null => each && each * 60;
+  const { low, mid, high } = ranges?.[what] ?? {
+    low: hours ?? null,
+    mid: hours ?? null,
+    high: hours ?? null,
+  };
+  return sayRoughAbout({ low: minutes(low), mid: minutes(mid), high: minutes(high) }, never);
+}
+
+/** When it may be poured on, and when it surely may, whichever reading of the label is true. */
+function saySticky({ recoatH: { from, to }, ranges }: PlannedHeat): string {
+  if (from === undefined) return never;
+  const window = to === undefined ? `from ${sayHours(from)} on` : sayRoughRange(from * 60, to * 60);
+  if (ranges === undefined) return window;
+  const [sureFrom, sureTo] = [ranges.stickyFromH.high, ranges.stickyToH.low];
+  const isSure = sureFrom !== null && (sureTo === null || sureFrom < sureTo);
+  if (!isSure) return `${window}: touch it, its label leaves too much open`;
+  const sure =
+    sureTo === null ? `from ${sayHours(sureFrom)} on` : sayRoughRange(sureFrom * 60, sureTo * 60);
+  return sure === window ? window : `${window}, surely ${sure}`;
+}
+
+/** What becomes of a layer, a row for each time. */
+export function sayLayerTimes(layer: PlannedHeat): readonly (readonly [string, string])[] {
+  const { gelH, tackFreeH, demouldH, demouldByLabel, keepsShapeH } = layer;
+  const demould = sayRanged(layer, 'demouldH', demouldH);
+  return [
+    ['Gels', sayRanged(layer, 'gelH', gelH)],
+    ['Sticky enough to pour on', saySticky(layer)],
+    ['Tack-free', sayRanged(layer, 'tackFreeH', tackFreeH)],
+    ['Out of the mould, may still bend', demouldByLabel ? `${demould}, by the label` : demould],
+    ['Keeps its shape', sayRanged(layer, 'keepsShapeH', keepsShapeH)],
+  ];
+}
 
 /** A time of day, 05:00. */
 export function sayClock(minutes: number): string {
@@ -75,20 +119,21 @@ export const sayPeakAbout = (family: HeatFamily, peakC: number): string =>
     : `about ${sayDegrees(peakC)}`;
 
 /** That the form will not bear it; empty where it will. */
-export const sayFormBears = ({ formBearsC }: PlannedHeat): string =>
+export const sayFormBears = ({ formBearsC, peakC }: PlannedHeat): string =>
   formBearsC === undefined
     ? ''
-    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and should stay ${sayKelvin(formMarginK)} under that: it may soften, stick or leak.`;
+    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and should stay ${sayKelvin(formMarginK)} under that; the peak may come to ${sayDegrees(peakC.high)}: it may soften, stick or leak.`;
 
 /** The layer that gets hottest: what a pour is told by where there is room for one. */
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
   layers.reduce((hottest, each) => (each.peakC.mid > hottest.peakC.mid ? each : hottest));
 
 /** When it peaks, and whether anybody is awake. */
-export function sayPeakTime({ peakH, peakAtMin, asleep }: PlannedHeat): string {
+export function sayPeakTime(layer: PlannedHeat): string {
+  const { peakH, peakAtMin, asleep } = layer;
   if (peakH === undefined)
     return `It warms by less than ${sayKelvin(flatK)}: too flat to say when.`;
-  const after = `Peak ${sayHours(peakH)} after it is poured`;
+  const after = `Peak ${sayRanged(layer, 'peakH', peakH)} after it is poured`;
   if (peakAtMin === undefined) return `${after}.`;
   return `${after}, at ${sayClock(peakAtMin)}${asleep === true ? ': you will be asleep' : ''}.`;
 }
@@ -143,22 +188,27 @@ export function sayAdvice(advice: HeatAdvice, family: HeatFamily): string {
  * How hard it gets, and when.
  * @param warm what would make up for a room that is too cold, where one was worked out
  */
-export function sayHard(
-  { keepsShapeH, hardH, softensNearC }: PlannedHeat,
-  warm?: WarmEnough,
-): string {
+export function sayHard(layer: PlannedHeat, warm?: WarmEnough): string {
+  const { keepsShapeH, hardH, softensNearC, ranges } = layer;
   const days = sayTime(hardByS / 60);
   const softens = `After ${days} it softens near ${sayDegrees(softensNearC)}.`;
-  if (hardH !== undefined) return `Hard after about ${sayHours(hardH)}. ${softens}`;
+  if (hardH !== undefined)
+    return `Hard after about ${sayRanged(layer, 'hardH', hardH)}. ${softens}`;
   const stops =
     keepsShapeH === undefined
       ? `In this room it stays soft: after ${days} it softens near ${sayDegrees(softensNearC)}.`
       : `In this room it keeps its shape and does not get hard: after ${days} it softens near ${sayDegrees(softensNearC)}.`;
-  if (warm === undefined) return `${stops} A warmer room or an oven at the end would help.`;
+  const perhapsH = ranges?.hardH.low ?? null;
+  const perhaps =
+    perhapsH === null
+      ? ''
+      : ` Read as kindly as its label bears it is hard after ${sayHours(perhapsH)}.`;
+  if (warm === undefined)
+    return `${stops}${perhaps} A warmer room or an oven at the end would help.`;
   const { roomC, warmDay } = warm;
   const room =
     roomC === undefined ? '' : ` A room of ${sayDegrees(Math.ceil(roomC))} would make it hard.`;
-  return `${stops} ${postCureH} h at ${sayDegrees(postCureC)} at the end would bring that to ${sayDegrees(warmDay.softensNearC)}.${room}`;
+  return `${stops}${perhaps} ${postCureH} h at ${sayDegrees(postCureC)} at the end would bring that to ${sayDegrees(warmDay.softensNearC)}.${room}`;
 }
 
 const formWords: Readonly<Record<HeatForm['why'], string>> = {

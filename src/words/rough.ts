@@ -56,6 +56,25 @@ export function sayRoughRange(lowMin: number, highMin: number): string {
   return high.endsWith(`${tie}${unit}`) ? `${figure} to ${high}` : `${low} to ${high}`;
 }
 
+/** From, told, to, min; null for what may not come. */
+interface RoughRange {
+  readonly low: number | null;
+  readonly mid: number | null;
+  readonly high: number | null;
+}
+
+/**
+ * A time with how far it may be off: 3 days (2½ to 4 days), 3 days (2½ days or later).
+ * @param never what is said where it comes by no reading of the label
+ */
+export function sayRoughAbout({ low, mid, high }: RoughRange, never: string): string {
+  if (mid === null) return low === null ? never : `${never}, at the best after ${sayRoughly(low)}`;
+  const told = sayRoughly(mid);
+  if (high === null) return `${told} (${sayRoughly(low ?? mid)} or later)`;
+  const range = sayRoughRange(low ?? mid, high);
+  return range === told ? told : `${told} (${range})`;
+}
+
 /** A mass in a bucket: 240 g, 3.6 kg, 29 kg. */
 export function sayRoughG(g: number): string {
   if (g >= 9950) return `${formatPlain(g / 1000, 0)}${tie}kg`;

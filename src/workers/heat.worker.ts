@@ -26,7 +26,7 @@ const worker: HeatWorker = {
     const answer = await told(async (): Promise<HeatAnswer> => {
       const given = heatCaseOfJob(job, plan, pour, shelf);
       if (!given.told) return given;
-      const followed = followJob(given, { edges: false });
+      const followed = followJob(given, { ranges: false });
       return { plan: followed.plan, view: heatViewOf(given, followed) };
     });
     if ('value' in answer && 'view' in answer.value) {
@@ -41,7 +41,7 @@ const worker: HeatWorker = {
       tell({ bucket: bucketOf(resolved.pours[pour]!, plan.pours[pour]!, shelf.calibrations) });
       const given = heatCaseOf(resolved, plan, pour, shelf);
       if (!given.told) return undefined;
-      const followed = followJob(given, { edges: true });
+      const followed = followJob(given, { ranges: true });
       tell({ plan: followed.plan });
       const [layer] = followed.plan.layers;
       const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;

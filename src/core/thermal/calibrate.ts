@@ -1,49 +1,30 @@
 import { labelRoomC } from './saidFigures';
 import type { Curing } from './curing';
 import { depthForPeakM, depthLimitC } from './greatestDepth';
+import { filmMisses } from './filmTimes';
 import { heatConstantsOf, type HeatFamily } from '../resin/families';
+import type { HeatConstants } from './heatConstants';
+import type { HeatLabel, LabelVerdict } from './label';
+import { meet, type Met } from './meet';
 import { peakOf } from './peakOf';
 import { rateFromPotLife, type PotLifeLabel } from './rateFromPotLife';
 import { usualSetting } from './usualSetting';
 
 /** κ is looked for between these. */
-const leastKappa = 0.02;
-const greatestKappa = 0.6;
+export const [leastKappa, greatestKappa] = [0.02, 0.6];
+/** Heat of a full cure of amine epoxies, diluted or not, J/kg. */
+export const [leastHeat, greatestHeat] = [220_000, 420_000];
 /** The peak at the label's depth is met to this, K. */
-const toleranceK = 0.3;
-
-/** What is on the label, read; what is missing is undefined. */
-export interface HeatLabel {
-  readonly potLifeMin?: number | undefined;
-  readonly massG?: number | undefined;
-  readonly temperatureC?: number | undefined;
-  /** The temperature is not the label's own word. */
-  readonly temperatureAssumed?: boolean;
-  readonly depthMm?: number | undefined;
-}
-
-/** What the label and the model say of each other. */
-export type LabelVerdict =
-  /** No pot life: the family's own constants. */
-  | { readonly code: 'no-pot-life' }
-  /** Pot life only. */
-  | { readonly code: 'no-depth' }
-  | { readonly code: 'agrees' }
-  /** Even the mildest course overheats at that depth; planned with `plannedMm`. */
-  | {
-      readonly code: 'depth-too-large';
-      readonly labelMm: number;
-      readonly peakC: number;
-      readonly plannedMm: number;
-    }
-  /** The label stays under what heat allows: coatings are held down by bubbles, not by heat. */
-  | { readonly code: 'depth-below-heat'; readonly peakC: number };
+const peakToleranceK = 0.3;
+/** The label's times are met to this, in ln of a time. */
+const timesTolerance = 0.02;
 
 /** A resin made to do what its label says. */
 export interface Calibration {
   /** s, over the family's rate. */
   readonly rateScale: number;
   readonly kappa: number;
+  readonly heatJPerKg: number;
   readonly verdict: LabelVerdict;
   /** What the label left out and something usual filled in. */
   readonly assumed: {
@@ -55,109 +36,160 @@ export interface Calibration {
 /** The family's constants with a calibration put in. */
 export function curingOf(
   family: HeatFamily,
-  calibration: Pick<Calibration, 'rateScale' | 'kappa'>,
+  { rateScale, kappa, heatJPerKg }: Pick<Calibration, 'rateScale' | 'kappa' | 'heatJPerKg'>,
 ): Curing {
   const { curing } = heatConstantsOf(family);
-  return {
-    ...curing,
-    ratePerS: curing.ratePerS * calibration.rateScale,
-    kappa: calibration.kappa,
-  };
+  return { ...curing, ratePerS: curing.ratePerS * rateScale, kappa, heatJPerKg };
+}
+
+/** The pot life of a label, the family's usual mass and temperature where it does not say them; undefined without one. */
+export function potLifeOfLabel(
+  { potLifeMin, massG, temperatureC }: HeatLabel,
+  { label: usual }: HeatConstants,
+): PotLifeLabel | undefined {
+  return potLifeMin === undefined
+    ? undefined
+    : {
+        potLifeMin,
+        massG: massG ?? usual.massG,
+        temperatureC: temperatureC ?? usual.temperatureC,
+      };
+}
+
+/** A resin whose cup lasts as long as its label's, whatever else of it is changed. */
+export interface Paced {
+  readonly curing: Curing;
+  readonly rateScale: number;
 }
 
 /**
- * Rate from the pot life, κ from the greatest depth: a wide pour of that depth at 23 °C in still air on a raised board peaks
- * at 62 °C (a polyurethane's at 87). κ is found by secant on ln κ inside a bracket, the rate anew for each; about eight rounds.
+ * Gives any constants the rate that keeps the label's pot life; each search begins where the last one ended.
+ * @throws InputError `pot-life-out-of-model`
+ */
+export function pacer(potLife: PotLifeLabel, usual: HeatConstants): (constants: Curing) => Paced {
+  let lastLogRate = Math.log(usual.label.potLifeMin / potLife.potLifeMin);
+  return (constants) => {
+    const rateScale = rateFromPotLife(constants, potLife, lastLogRate);
+    lastLogRate = Math.log(rateScale);
+    return {
+      curing: { ...constants, ratePerS: constants.ratePerS * rateScale },
+      rateScale,
+    };
+  };
+}
+
+/** How far a wide pour of the label's depth peaks over what one may come to, K; far above it is not told exactly. */
+export function overAtDepth(family: HeatFamily, depthMm: number): (curing: Curing) => number {
+  const limitC = depthLimitC(family);
+  const setting = usualSetting(depthMm / 1000, labelRoomC);
+  return (curing) => peakOf(setting, curing, limitC).peakC - limitC;
+}
+
+/** Turns one constant of a resin, at the label's pace, until a wide pour of the label's depth peaks where it may. */
+export function meetDepth(
+  constantsAt: (value: number) => Curing,
+  startValue: number,
+  endOf: (isTooHot: boolean) => number,
+  pace: (constants: Curing) => Paced,
+  overOf: (curing: Curing) => number,
+): Met<Paced> {
+  return meet(startValue, endOf, peakToleranceK, (value) => {
+    const found = pace(constantsAt(value));
+    return { over: overOf(found.curing), found };
+  });
+}
+
+/** κ by which a film keeps the label's times, in the mean of their logarithms: more of it is a slower end of the cure. */
+function kappaOfTimes(
+  family: HeatFamily,
+  constants: Curing,
+  { times }: HeatLabel,
+  pace: (constants: Curing) => Paced,
+): number {
+  const isSilent = Object.values(times ?? {}).every((each) => each === undefined);
+  if (isSilent) return constants.kappa;
+  return meet(
+    constants.kappa,
+    // Slower than its label: it wants a quicker end.
+    (isSlow) => (isSlow ? leastKappa : greatestKappa),
+    timesTolerance,
+    (kappa) => {
+      const misses = filmMisses(family, pace({ ...constants, kappa }).curing, times);
+      const weights = misses.reduce((sum, { weight }) => sum + weight, 0);
+      const mean = misses.reduce((sum, { ln, weight }) => sum + ln * weight, 0) / weights;
+      return { over: -mean, found: undefined };
+    },
+  ).value;
+}
+
+/**
+ * What the label leaves a resin to be. The rate goes by the pot life; κ by the label's times, the family's without them; the heat
+ * of reaction by the depth: a wide pour of it at 23 °C in still air on a raised board peaks at 62 °C. The rate is found anew for
+ * each. So a longer pot life never shortens a cure, and the label's depth hardly touches its times.
+ * Where even the least heat is too much and the label's times ask for a sudden course, κ gives way as far as the family's own.
  * @throws InputError `pot-life-out-of-model`
  */
 export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
-  const { curing, label: usual } = heatConstantsOf(family);
-  const { potLifeMin, depthMm } = label;
-  const familyKappa = curing.kappa;
-  if (potLifeMin === undefined) {
-    return { rateScale: 1, kappa: familyKappa, verdict: { code: 'no-pot-life' }, assumed: {} };
+  const constants = heatConstantsOf(family);
+  const { curing } = constants;
+  const potLife = potLifeOfLabel(label, constants);
+  if (potLife === undefined) {
+    const { kappa, heatJPerKg } = curing;
+    return { rateScale: 1, kappa, heatJPerKg, verdict: { code: 'no-pot-life' }, assumed: {} };
   }
-  const potLife: PotLifeLabel = {
-    potLifeMin,
-    massG: label.massG ?? usual.massG,
-    temperatureC: label.temperatureC ?? usual.temperatureC,
-  };
   const temperatureAssumed = label.temperatureC === undefined || label.temperatureAssumed === true;
   const assumed: Calibration['assumed'] = {
     ...(label.massG === undefined ? { massG: potLife.massG } : {}),
     ...(temperatureAssumed ? { temperatureC: potLife.temperatureC } : {}),
   };
-  let lastLogRate = Math.log(usual.potLifeMin / potLifeMin);
-  const rateAt = (kappa: number): number => {
-    const rateScale = rateFromPotLife({ ...curing, kappa }, potLife, lastLogRate);
-    lastLogRate = Math.log(rateScale);
-    return rateScale;
-  };
-  if (depthMm === undefined) {
-    const rateScale = rateAt(familyKappa);
-    return { rateScale, kappa: familyKappa, verdict: { code: 'no-depth' }, assumed };
-  }
-
-  const limitC = depthLimitC(family);
-  const setting = usualSetting(depthMm / 1000, labelRoomC);
-  const tryKappa = (logKappa: number): Try => {
-    const kappa = Math.exp(logKappa);
-    const rateScale = rateAt(kappa);
-    const { peakC } = peakOf(setting, curingOf(family, { rateScale, kappa }), limitC);
-    return { logKappa, kappa, rateScale, overK: peakC - limitC };
-  };
-  const own = tryKappa(Math.log(familyKappa));
-  const done = ({ kappa, rateScale }: Try): Calibration => ({
+  const pace = pacer(potLife, constants);
+  const kappa = kappaOfTimes(family, curing, label, pace);
+  const timed: Curing = { ...curing, kappa };
+  const calibrated = ({ curing: found, rateScale }: Paced, verdict: LabelVerdict): Calibration => ({
     rateScale,
-    kappa,
-    verdict: { code: 'agrees' },
+    kappa: found.kappa,
+    heatJPerKg: found.heatJPerKg,
+    verdict,
     assumed,
   });
-  if (Math.abs(own.overK) < toleranceK) return done(own);
-  // More κ is a gentler course with the same pot life: less heat at once.
-  const end = tryKappa(Math.log(own.overK > 0 ? greatestKappa : leastKappa));
-  if (own.overK > 0 && end.overK > toleranceK) {
-    const { kappa, rateScale } = end;
-    const mildest = curingOf(family, { rateScale, kappa });
-    const plannedMm = (depthForPeakM(setting, mildest, limitC) ?? 0) * 1000;
-    return {
-      rateScale,
-      kappa,
-      verdict: {
-        code: 'depth-too-large',
-        labelMm: depthMm,
-        peakC: end.overK + limitC,
-        plannedMm,
-      },
-      assumed,
-    };
-  }
-  if (own.overK < 0 && end.overK < -toleranceK) {
-    const peakC = own.overK + limitC;
-    return {
-      rateScale: own.rateScale,
-      kappa: familyKappa,
-      verdict: { code: 'depth-below-heat', peakC },
-      assumed,
-    };
-  }
-  let [hot, mild] = own.overK > 0 ? [own, end] : [end, own];
-  for (let round = 0; round < 40; round += 1) {
-    const share = hot.overK / (hot.overK - mild.overK);
-    const next = tryKappa(
-      hot.logKappa + (mild.logKappa - hot.logKappa) * Math.min(0.85, Math.max(0.15, share)),
-    );
-    if (Math.abs(next.overK) < toleranceK || mild.logKappa - hot.logKappa < 1e-3) return done(next);
-    if (next.overK > 0) hot = next;
-    else mild = next;
-  }
-  return done(mild);
-}
+  const { depthMm } = label;
+  if (depthMm === undefined) return calibrated(pace(timed), { code: 'no-depth' });
 
-interface Try {
-  readonly logKappa: number;
-  readonly kappa: number;
-  readonly rateScale: number;
-  /** Over the limit; far above it is not told exactly. */
-  readonly overK: number;
+  const overOf = overAtDepth(family, depthMm);
+  const byHeat = meetDepth(
+    (heatJPerKg) => ({ ...timed, heatJPerKg }),
+    curing.heatJPerKg,
+    (isTooHot) => (isTooHot ? leastHeat : greatestHeat),
+    pace,
+    overOf,
+  );
+  const limitC = depthLimitC(family);
+  if (byHeat.met) return calibrated(byHeat.found, { code: 'agrees' });
+  if (byHeat.over < 0) {
+    // Bubbles hold such a label down, not heat: it says nothing of how hot the resin is.
+    const found = pace(timed);
+    return calibrated(found, {
+      code: 'depth-below-heat',
+      peakC: overOf(found.curing) + limitC,
+    });
+  }
+  const mildest =
+    kappa < curing.kappa
+      ? meetDepth(
+          (value) => ({ ...timed, kappa: value, heatJPerKg: leastHeat }),
+          kappa,
+          () => curing.kappa,
+          pace,
+          overOf,
+        )
+      : byHeat;
+  if (mildest.met) return calibrated(mildest.found, { code: 'agrees' });
+  const setting = usualSetting(depthMm / 1000, labelRoomC);
+  const plannedMm = (depthForPeakM(setting, mildest.found.curing, limitC) ?? 0) * 1000;
+  return calibrated(mildest.found, {
+    code: 'depth-too-large',
+    labelMm: depthMm,
+    peakC: mildest.over + limitC,
+    plannedMm,
+  });
 }

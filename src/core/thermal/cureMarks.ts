@@ -1,6 +1,6 @@
-import { glassTransitionC, type Curing } from './curing';
-import { hardMarginK, shapeMarginK } from './saidFigures';
-import { heatKindOf, type HeatFamily, type HeatKind } from '../resin/families';
+import { alphaOfGlass, glassTransitionC, type Curing } from './curing';
+import { filmM, hardMarginK, shapeMarginK } from './saidFigures';
+import { heatConstantsOf, heatKindOf, type HeatFamily, type HeatKind } from '../resin/families';
 import { quickGrid } from './pourSetting';
 import { runPour } from './runPour';
 import { usualSetting } from './usualSetting';
@@ -46,13 +46,32 @@ const greatestMark = 0.9;
 const leastWindow = 0.02;
 /** How far over its temperature a film's glass transition may be said to lie when the label calls it cured, K. */
 const [leastHardK, greatestHardK] = [shapeMarginK, 15];
-/** Labels tell their times of a thin film. */
-const filmM = 0.003;
-
 /** When a whole casting may leave its mould: how far cured, and how far over its glass transition at the most. */
 const demouldMarks: Readonly<
   Record<HeatKind, { readonly alpha: number; readonly overGlassK: number }>
 > = { epoxy: { alpha: 0.8, overGlassK: 8 }, polyurethane: { alpha: 0.85, overGlassK: 25 } };
+
+/**
+ * The marks of a family, where no label says otherwise. What they mean is how firm it is, so a resin whose glass transition climbs
+ * otherwise than its family's has each at the same glass transition.
+ */
+export function usualMarks(family: HeatFamily, curing: Curing): CureMarks {
+  const demould = demouldMarks[heatKindOf(family)];
+  const own = heatConstantsOf(family).curing;
+  const sameGlass = own.glassEndC === curing.glassEndC && own.glassLambda === curing.glassLambda;
+  const firmAs = (alpha: number): number =>
+    sameGlass ? alpha : alphaOfGlass(curing, glassTransitionC(own, alpha));
+  return {
+    tackFree: firmAs(0.72),
+    recoatFrom: firmAs(0.6),
+    recoatTo: firmAs(0.8),
+    demould: firmAs(demould.alpha),
+    demouldOverGlassK: demould.overGlassK,
+    hardMarginK,
+    fromLabel: [],
+    held: [],
+  };
+}
 
 /** How far the surface of a thin film has cured at a time of the label, and the least cured of it. */
 function alphaAt(
@@ -76,15 +95,10 @@ function alphaAt(
  * @param curing calibrated
  */
 export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes): CureMarks {
-  const usual = {
-    tackFree: 0.72,
-    recoatFrom: 0.6,
-    recoatTo: 0.8,
-    demould: demouldMarks[heatKindOf(family)].alpha,
-  };
+  const usual = usualMarks(family, curing);
   const fromLabel: (keyof MarkTimes)[] = [];
   const held: (keyof MarkTimes)[] = [];
-  const mark = (what: keyof typeof usual): number => {
+  const mark = (what: 'tackFree' | 'recoatFrom' | 'recoatTo' | 'demould'): number => {
     const said = label[what];
     if (said === undefined) return usual[what];
     fromLabel.push(what);
@@ -95,7 +109,7 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
   };
   const hardMargin = (): number => {
     const said = label.fullCure;
-    if (said === undefined) return hardMarginK;
+    if (said === undefined) return usual.hardMarginK;
     fromLabel.push('fullCure');
     const overK = glassTransitionC(curing, alphaAt(curing, said).least) - said.temperatureC;
     const kept = Math.min(greatestHardK, Math.max(leastHardK, overK));
@@ -111,7 +125,7 @@ export function cureMarks(family: HeatFamily, curing: Curing, label: MarkTimes):
     recoatFrom,
     recoatTo: Math.max(labelTo, tackFree, recoatFrom + leastWindow),
     demould: Math.max(curing.gelAlpha, mark('demould')),
-    demouldOverGlassK: demouldMarks[heatKindOf(family)].overGlassK,
+    demouldOverGlassK: usual.demouldOverGlassK,
     hardMarginK: hardMargin(),
     fromLabel,
     held,

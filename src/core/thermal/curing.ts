@@ -52,6 +52,17 @@ export function glassTransitionC(curing: Curing, alpha: number): number {
 }
 
 /**
+ * How far it is cured by its glass transition: DiBenedetto's equation turned round.
+ * @param glassC °C; below that of the uncured resin it is taken as that
+ * @returns 0 to 1, above 1 where it never gets there
+ */
+export function alphaOfGlass(curing: Curing, glassC: number): number {
+  const { glassStartC, glassEndC, glassLambda } = curing;
+  const share = Math.max(0, (glassC - glassStartC) / (glassEndC - glassStartC));
+  return share / (glassLambda + (1 - glassLambda) * share);
+}
+
+/**
  * Rate of cure: Kamal and Sourour's autocatalysis with m = 1, n = 2 and one activation energy, times a vitrification factor,
  * r = k(T) (κ + α)(1 − α)² / (1 + exp[30 (α − αc(T))]).
  * @param alpha degree of cure; at 1 and above nothing is left to cure
@@ -59,9 +70,7 @@ export function glassTransitionC(curing: Curing, alpha: number): number {
  */
 export function rateOf(curing: Curing, temperatureC: number, alpha: number): number {
   if (alpha >= 1) return 0;
-  const { glassStartC, glassEndC, glassLambda } = curing;
-  const share = Math.max(0, (temperatureC - glassStartC) / (glassEndC - glassStartC));
-  const stalledAlpha = share / (glassLambda + (1 - glassLambda) * share);
+  const stalledAlpha = alphaOfGlass(curing, temperatureC);
   const kelvin = temperatureC + zeroCelsiusK;
   const arrhenius = Math.exp(
     (-curing.activationJPerMol / gasConstant) * (1 / kelvin - 1 / referenceK),

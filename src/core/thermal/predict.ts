@@ -1,8 +1,7 @@
-import { bandOf, edgeK, flatK, type HeatBand } from './bands';
+import { bandOf, flatK, type HeatBand } from './bands';
 import { ceilingC } from './ceiling';
-import { warmerRoom } from './climate';
 import type { CureMarks } from './cureMarks';
-import { edgeDepth, edgeRoomK, hardByS, shapeMarginK } from './saidFigures';
+import { hardByS, shapeMarginK } from './saidFigures';
 import { glassTransitionC, type Curing } from './curing';
 import { cellsOfLayers, type Domain } from './domain';
 import { followCore, noEvents, type CoreEvents } from './followCore';
@@ -11,16 +10,10 @@ import { coarseGrid, quickGrid, type HeatGrid, type PourSetting } from './pourSe
 import { firstReachS, recorderFor, type HeatRecord } from './record';
 import { runPour } from './runPour';
 
-/** A peak as it is told: the model's own, and what the edge test makes of it, °C. */
-export interface PeakRange {
-  readonly low: number;
-  readonly mid: number;
-  readonly high: number;
-}
-
 /** What becomes of one layer. Hours are from its own pour; undefined for what does not happen in thirty days. */
 export interface LayerHeat {
-  readonly peakC: PeakRange;
+  /** Never above `ceilingC`. */
+  readonly peakC: number;
   /** Undefined where it rises by less than 5 K: it is too flat to say. */
   readonly peakH: number | undefined;
   readonly gelH: number | undefined;
@@ -38,8 +31,6 @@ export interface LayerHeat {
   /** The least cured place thirty days on. */
   readonly alphaEnd: number;
   readonly band: HeatBand;
-  /** The peak jumps by more than 15 K when the room is 2 °C warmer, the pour a tenth deeper, or the air stiller. */
-  readonly onEdge: boolean;
   /** T₀ + H/c: above this no temperature is told. */
   readonly ceilingC: number;
 }
@@ -85,47 +76,6 @@ export function layerPeaks(
     },
   );
   return events;
-}
-
-/** Beside room and depth the film: what nobody knows better of their own shed. */
-const edgeFilm = 6 / 9;
-
-const edged = (setting: PourSetting, more: boolean): readonly PourSetting[] => {
-  const sign = more ? 1 : -1;
-  const factor = more ? edgeFilm : 1 / edgeFilm;
-  const { room, resinC, layers, topU, fan } = setting;
-  return [
-    // Resin that is as warm as the room is so in a warmer one too.
-    {
-      ...setting,
-      room: warmerRoom(room, sign * edgeRoomK),
-      resinC: resinC === room.meanC ? resinC + sign * edgeRoomK : resinC,
-    },
-    {
-      ...setting,
-      layers: layers.map((each) => ({ ...each, depthM: each.depthM * edgeDepth ** sign })),
-    },
-    { ...setting, topU: topU * factor, fan: { ...fan, topU: fan.topU * factor } },
-  ];
-};
-
-/**
- * Low and high of each layer's peak: the edge test, each change by itself, and its opposites.
- * @returns °C, not held under the ceiling
- */
-export function edgesOf(
-  setting: PourSetting,
-  curing: Curing,
-  grid: HeatGrid = quickGrid,
-): readonly { readonly lowC: number; readonly highC: number }[] {
-  const peaks = (settings: readonly PourSetting[]): readonly (readonly number[])[] =>
-    settings.map((each) => layerPeaks(each, curing, grid).map(({ peakC }) => peakC));
-  const highs = peaks(edged(setting, true));
-  const lows = peaks(edged(setting, false));
-  return setting.layers.map((_, layer) => ({
-    lowC: Math.min(...lows.map((each) => each[layer]!)),
-    highC: Math.max(...highs.map((each) => each[layer]!)),
-  }));
 }
 
 /** The surface of a layer, in the middle of it: where it is touched and where the next one comes. */
@@ -238,7 +188,6 @@ const later = (one: number | undefined, other: number | undefined): number | und
 /**
  * Follows a pour for thirty days and tells what becomes of each layer. A wide pour is followed in its middle; what must hold
  * everywhere waits for its border too.
- * @param edges from `edgesOf`; without them the peak is told without a range
  * @throws InputError `heat-lost-itself`
  */
 export function predictPour(
@@ -247,9 +196,8 @@ export function predictPour(
   curing: Curing,
   marks: CureMarks,
   grid: HeatGrid,
-  edges?: readonly { readonly lowC: number; readonly highC: number }[],
 ): PourHeat {
-  const middle = predictMiddle(setting, family, curing, marks, grid, edges);
+  const middle = predictMiddle(setting, family, curing, marks, grid);
   return { ...middle, layers: withBorder(middle.layers, setting, family, curing, marks) };
 }
 
@@ -285,7 +233,6 @@ export function predictMiddle(
   curing: Curing,
   marks: CureMarks,
   grid: HeatGrid,
-  edges?: readonly { readonly lowC: number; readonly highC: number }[],
 ): PourHeat {
   const lastPourS = setting.layers.at(-1)!.pouredS;
   const events = setting.layers.map((layer) => noEvents(layer.resinC ?? setting.resinC));
@@ -317,7 +264,6 @@ export function predictMiddle(
   );
   const record = recorder!.end();
   const topC = ceilingC(setting, curing);
-  const told = (peakC: number): number => Math.min(peakC, topC);
   const layers = setting.layers.map(({ pouredS, resinC = setting.resinC }, layer): LayerHeat => {
     const cells = run.domain.layerCells[layer]!;
     const { peakC, peakS, gelS, fastestAfterGel } = events[layer]!;
@@ -327,7 +273,6 @@ export function predictMiddle(
       timeS === undefined || timeS - pouredS > hardByS ? undefined : (timeS - pouredS) / hourS;
     const surfaceAt = (alpha: number): number | undefined =>
       fromPour(firstReachS(record, record.alphas, surface, alpha));
-    const { lowC = peakC, highC = peakC } = edges?.[layer] ?? {};
     const lastFrame = frameBefore(record, pouredS + hardByS) * record.cells;
     const alphaEnd = cells.reduce(
       (least, cell) => Math.min(least, record.alphas[lastFrame + cell]!),
@@ -342,11 +287,7 @@ export function predictMiddle(
       pouredS,
     );
     return {
-      peakC: {
-        low: told(Math.min(lowC, peakC)),
-        mid: told(peakC),
-        high: told(Math.max(highC, peakC)),
-      },
+      peakC: Math.min(peakC, topC),
       peakH: peakC - resinC < flatK ? undefined : fromPour(peakS),
       gelH: fromPour(gelS),
       gelAllH: fromPour(lastReachS(record, cells, curing.gelAlpha)),
@@ -358,7 +299,6 @@ export function predictMiddle(
       softensNearC: glassTransitionC(curing, alphaEnd),
       alphaEnd,
       band: bandOf(family, peakC, fastestAfterGel),
-      onEdge: highC - peakC > edgeK,
       ceilingC: topC,
     };
   });

@@ -141,7 +141,8 @@ test('10 000 labels: a peak that is a number, or an error that says so', () => {
       fc.double({ min: 0.0005, max: 0.3, noNaN: true }),
       fc.double({ min: -10, max: 50, noNaN: true }),
       (name, rateScale, kappa, deep, room) => {
-        const curing = curingOf(name, { rateScale, kappa });
+        const { heatJPerKg } = heatConstantsOf(name).curing;
+        const curing = curingOf(name, { rateScale, kappa, heatJPerKg });
         const events = noEvents(room);
         const end = runPour(
           usualSetting(deep, room),

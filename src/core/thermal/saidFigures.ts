@@ -25,3 +25,6 @@ export const labelRoomC = 23;
 export const bucketWarmC = 40;
 export const bucketDangerC = 60;
 export const bucketFollowedS = 48 * 3600;
+
+/** Labels tell their times of a thin film, m. */
+export const filmM = 0.003;

@@ -64,7 +64,14 @@ test('a job is kept whole: the draft as typed, and the last state that was right
 });
 
 test('a card is read whatever became of the calibrations beside it', () => {
-  const calibration = { rateScale: 1.2, kappa: 0.3, verdict: { code: 'agrees' }, assumed: {} };
+  const calibration = {
+    rateScale: 1.2,
+    kappa: 0.3,
+    heatJPerKg: 270_000,
+    verdict: { code: 'agrees' },
+    assumed: {},
+    members: [],
+  };
   const kept = { key: 'label', calibration };
   const record = resinRecordOf(demoResins[0]!, undefined);
   const read = (calibrations: unknown) => {

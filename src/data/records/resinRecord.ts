@@ -1,6 +1,6 @@
 import { mixed, object, string, type InferType } from 'yup';
-import type { Calibration } from '../../core/thermal/calibrate';
-import { isCalibration } from '../../core/thermal/calibrationSchema';
+import type { WholeCalibration } from '../../core/plan/heat/calibrationOf';
+import { isCalibration } from '../../core/plan/heat/calibrationSchema';
 import { resinSchema } from '../../core/resin/resinSchema';
 import { upgradeCard } from '../../core/upgrades/upgradeCard';
 import type { RecordKind } from './readRecords';
@@ -8,7 +8,7 @@ import { storedFields } from './stored';
 
 interface KeptCalibration {
   readonly key: string;
-  readonly calibration: Calibration;
+  readonly calibration: WholeCalibration;
 }
 
 const isKept = (kept: unknown): kept is KeptCalibration => {

@@ -11,12 +11,11 @@ import {
   sayBand,
   sayFormBears,
   sayHard,
-  sayHours,
+  sayLayerTimes,
   sayPeak,
   sayPeakTime,
 } from '../../words/heat';
 import { sayDegrees } from '../../words/figures';
-import { sayRoughRange } from '../../words/rough';
 
 interface HeatLayerFiguresProps {
   readonly family: HeatFamily;
@@ -29,10 +28,6 @@ interface HeatLayerFiguresProps {
   readonly warmEnough: WarmEnough | undefined;
 }
 
-const never = 'not in this room';
-const hours = (value: number | undefined): string =>
-  value === undefined ? never : sayHours(value);
-
 /** What becomes of one layer: its peak first, then the times. */
 export const HeatLayerFigures = memo(function LayerFigures({
   family,
@@ -41,24 +36,7 @@ export const HeatLayerFigures = memo(function LayerFigures({
   ranged,
   warmEnough,
 }: HeatLayerFiguresProps) {
-  const { band, peakC, gelH, tackFreeH, recoatH, demouldH, demouldByLabel, keepsShapeH } = layer;
-  const times: readonly (readonly [string, string])[] = [
-    ['Gels', hours(gelH)],
-    [
-      'Sticky enough to pour on',
-      recoatH.from === undefined
-        ? never
-        : recoatH.to === undefined
-          ? `from ${sayHours(recoatH.from)} on`
-          : sayRoughRange(recoatH.from * 60, recoatH.to * 60),
-    ],
-    ['Tack-free', hours(tackFreeH)],
-    [
-      'Out of the mould, may still bend',
-      `${hours(demouldH)}${demouldByLabel ? ', by the label' : ''}`,
-    ],
-    ['Keeps its shape', hours(keepsShapeH)],
-  ];
+  const { band, peakC } = layer;
   return (
     <Panel title={number === undefined ? 'Peak' : `Layer ${number}, peak`} testID="heat-layer">
       <View style={styles.peak}>
@@ -73,7 +51,7 @@ export const HeatLayerFigures = memo(function LayerFigures({
       <Words colour={band === 'runaway' ? 'stop' : 'ink'}>{sayBand(layer)}</Words>
       {layer.formBearsC !== undefined && <Words>{sayFormBears(layer)}</Words>}
       <View>
-        {times.map(([label, value]) => (
+        {sayLayerTimes(layer).map(([label, value]) => (
           <View key={label} style={styles.row}>
             <Words colour="inkSoft" style={styles.label}>
               {label}

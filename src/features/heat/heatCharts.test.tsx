@@ -32,7 +32,7 @@ const given = (temperature: string, change: object = {}) => {
 
 function followed(temperature: string, change?: object): { plan: HeatPlan; view: HeatView } {
   const pour = given(temperature, change);
-  const run = followJob(pour, { edges: false });
+  const run = followJob(pour, { ranges: false });
   return { plan: run.plan, view: heatViewOf(pour, run) };
 }
 

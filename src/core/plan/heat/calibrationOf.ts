@@ -3,24 +3,35 @@ import { InputError, type Problem } from '../../problem';
 import { readResin, type ReadResin } from '../../resin/readResin';
 import type { Resin } from '../../resin/resinSchema';
 import { hardenerNames, withHardener } from '../../resin/withHardener';
-import { calibrate, type Calibration, type HeatLabel } from '../../thermal/calibrate';
+import { calibrate, type Calibration } from '../../thermal/calibrate';
+import type { HeatLabel } from '../../thermal/label';
+import { membersOf, type Member } from '../../thermal/members';
 import { hasHeat, heatKindOf, type HeatFamily } from '../../resin/families';
 
+/** A calibration with the other readings of its label. */
+export interface WholeCalibration extends Calibration {
+  readonly members: readonly Member[];
+}
+
 /** Calibrations by the label that they were made for. */
-export type KeptCalibrations = ReadonlyMap<string, Calibration>;
+export type KeptCalibrations = ReadonlyMap<string, WholeCalibration>;
 
 /** The label as the model reads it. */
-const heatLabelOf = (family: HeatFamily, { potLife, greatestDepthMm }: ReadResin): HeatLabel => ({
+const heatLabelOf = (
+  family: HeatFamily,
+  { potLife, greatestDepthMm, times }: ReadResin,
+): HeatLabel => ({
   potLifeMin: potLife?.timeMin,
   massG: potLife?.massG,
   temperatureC: potLife?.temperatureC,
   ...(potLife?.temperatureAssumed === true ? { temperatureAssumed: true } : {}),
   // A polyurethane cures hot whatever its depth: its label's depth says nothing of its heat.
   depthMm: heatKindOf(family) === 'polyurethane' ? undefined : greatestDepthMm,
+  times,
 });
 
 /** Goes up when the model changes, so that what an older one made is not taken. */
-const modelVersion = 2;
+const modelVersion = 3;
 
 /** All that a calibration is made from: the same key, the same figures. */
 const keyOf = (family: HeatFamily, label: HeatLabel): string =>
@@ -32,10 +43,12 @@ const keyOf = (family: HeatFamily, label: HeatLabel): string =>
     label.temperatureC,
     label.temperatureAssumed,
     label.depthMm,
+    label.times,
   ]);
 
 /** Labels calibrated so far that are not kept with a card: a job's own copy, a file. What cannot be is remembered too. */
 const made = memory<Calibration | InputError>(500);
+const membersMade = memory<readonly Member[]>(500);
 
 function calibrateOnce(key: string, family: HeatFamily, label: HeatLabel): Calibration {
   const found = made(key, () => {
@@ -49,6 +62,9 @@ function calibrateOnce(key: string, family: HeatFamily, label: HeatLabel): Calib
   if (found instanceof InputError) throw found;
   return found;
 }
+
+const membersOnce = (key: string, family: HeatFamily, label: HeatLabel): readonly Member[] =>
+  membersMade(key, () => membersOf(family, label, calibrateOnce(key, family, label)));
 
 /**
  * The calibration of a card: what is kept with it, or worked out once for a label. Either way it is the same, for it follows
@@ -65,11 +81,25 @@ export function calibrationOf(
   return kept?.get(key) ?? calibrateOnce(key, family, label);
 }
 
+/**
+ * The other readings of a card's label: what is kept with it, or worked out once.
+ * @throws InputError `pot-life-out-of-model`
+ */
+export function membersOfCard(
+  family: HeatFamily,
+  resin: ReadResin,
+  kept?: KeptCalibrations,
+): readonly Member[] {
+  const label = heatLabelOf(family, resin);
+  const key = keyOf(family, label);
+  return kept?.get(key)?.members ?? membersOnce(key, family, label);
+}
+
 /** The calibration of a card with one of its hardeners, or what is wrong with its label. */
 export interface CardCalibration {
   readonly hardenerName: string;
   readonly key: string;
-  readonly calibration: Calibration | undefined;
+  readonly calibration: WholeCalibration | undefined;
   readonly problem: Problem | undefined;
 }
 
@@ -99,7 +129,10 @@ export const isCalibrated = (card: Resin, kept: KeptCalibrations): boolean =>
 export const calibrationsOf = (card: Resin, kept?: KeptCalibrations): readonly CardCalibration[] =>
   labelsOf(card).map(({ hardenerName, family, label, key }) => {
     try {
-      const calibration = kept?.get(key) ?? calibrateOnce(key, family, label);
+      const calibration = kept?.get(key) ?? {
+        ...calibrateOnce(key, family, label),
+        members: membersOnce(key, family, label),
+      };
       return { hardenerName, key, calibration, problem: undefined };
     } catch (error) {
       if (!(error instanceof InputError)) throw error;

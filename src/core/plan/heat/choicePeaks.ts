@@ -22,7 +22,7 @@ function peakOfChoice(
     if (!given.told) return undefined;
     const { setting, family, curing, marks } = given;
     const { layers } = predictPour(setting, family, curing, marks, quickGrid);
-    const peakC = Math.max(...layers.map((each) => each.peakC.mid));
+    const peakC = Math.max(...layers.map((each) => each.peakC));
     const hardH = layers.map((each, at) =>
       each.hardH === undefined ? Infinity : setting.layers[at]!.pouredS / 3600 + each.hardH,
     );

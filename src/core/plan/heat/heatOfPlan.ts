@@ -6,17 +6,29 @@ import { within } from '../../measure/within';
 import { formMarginK } from '../../thermal/bands';
 import { curingOf, type Calibration } from '../../thermal/calibrate';
 import type { CureMarks } from '../../thermal/cureMarks';
+import { curingOfMember } from '../../thermal/members';
 import { marksOf } from './marksOf';
 import type { Curing } from '../../thermal/curing';
 import { familyOf, hasHeat, type HeatFamily, type ResinFamily } from '../../resin/families';
 import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
-import { edgesOf, predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
+import { predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
+import {
+  isOnEdge,
+  peakRange,
+  spreadOf,
+  timeRanges,
+  type LayerSpread,
+  type Range,
+  type RangedTime,
+  type Reading,
+  type TimeRange,
+} from '../../thermal/spread';
 import type { Plan, PourPlan, Shelf } from '../planTypes';
 import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import { belowPour, type BelowPour } from './belowPour';
 import { withBelow } from './heatDepth';
 import { pouredForms } from '../pouredForm';
-import { calibrationOf } from './calibrationOf';
+import { calibrationOf, membersOfCard } from './calibrationOf';
 import type { LayerCure } from './layerClock';
 import { heatSettingOf, type JobSetting } from './heatSetting';
 
@@ -27,7 +39,13 @@ export type NoHeat = { readonly told: false } & Coded<{
 }>;
 
 /** A layer's heat, and whether its peak falls into the night. */
-export interface PlannedHeat extends LayerHeat {
+export interface PlannedHeat extends Omit<LayerHeat, 'peakC'> {
+  /** °C; low and high as the middle until they are worked out. */
+  readonly peakC: Range;
+  /** The peak jumps by more than 15 K when the room is 2 °C warmer, the pour a tenth deeper, or the air stiller. */
+  readonly onEdge: boolean;
+  /** How far each time may be off, h; undefined until it is worked out. */
+  readonly ranges: Readonly<Record<RangedTime, TimeRange>> | undefined;
   /** When it is poured, after the first, h. */
   readonly pouredH: number;
   /** Time of day of its peak, minutes after midnight; undefined where nobody said when it is poured. */
@@ -46,6 +64,8 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly calibration: Calibration;
   readonly curing: Curing;
   readonly marks: CureMarks;
+  /** Works out the other readings of its label. */
+  readonly otherReadings: () => readonly Reading[];
   /** What it stands on, and how that was taken. */
   readonly below: readonly BelowPour[];
   /** What the plan says of each layer: its moments stand, whatever grid a picture is followed on. */
@@ -132,8 +152,13 @@ function caseOf(
   );
   const calibration = within('resin', () => calibrationOf(family, resin, shelf?.calibrations));
   const undiluted = curingOf(family, calibration);
-  const curing = dilutedBy(undiluted, leastFilled(pours[index]!));
+  const fillers = leastFilled(pours[index]!);
   const marks = marksOf(family, undiluted, resin);
+  const otherReadings = (): readonly Reading[] =>
+    membersOfCard(family, resin, shelf?.calibrations).map((member) => {
+      const other = curingOfMember(family, member);
+      return { curing: dilutedBy(other, fillers), marks: marksOf(family, other, resin) };
+    });
   // Thick slow polyurethane comes out of its mould earlier in the model than labels allow.
   const labelMin = resin.times.demould?.timeMin;
   const leastDemouldH =
@@ -146,8 +171,9 @@ function caseOf(
     below,
     family,
     calibration,
-    curing,
+    curing: dilutedBy(undiluted, fillers),
     marks,
+    otherReadings,
     leastDemouldH,
     cures: pours[index]!.layers.map(({ cure }) => cure),
   };
@@ -174,7 +200,20 @@ function asPlanned(layer: LayerHeat, cure: LayerCure | undefined): LayerHeat {
   return { ...layer, ...moments, recoatH: stickyH };
 }
 
-function withClock(given: HeatCaseOfJob, followed: LayerHeat, at: number): PlannedHeat {
+/** With the label's time of demoulding the range begins no earlier than that either. */
+function byLabel(ranges: PlannedHeat['ranges'], leastDemouldH: number): PlannedHeat['ranges'] {
+  if (ranges === undefined) return undefined;
+  const { low, mid, high } = ranges.demouldH;
+  const not = (hours: number | null): number | null => hours && Math.max(hours, leastDemouldH);
+  return { ...ranges, demouldH: { low: not(low), mid: not(mid), high: not(high) } };
+}
+
+function withClock(
+  given: HeatCaseOfJob,
+  followed: LayerHeat,
+  at: number,
+  spread: LayerSpread | undefined,
+): PlannedHeat {
   const layer = asPlanned(followed, given.cures[at]);
   const pouredS = given.setting.layers[at]!.pouredS;
   const { pouredAtMin, formBearsC, leastDemouldH = 0 } = given;
@@ -183,15 +222,20 @@ function withClock(given: HeatCaseOfJob, followed: LayerHeat, at: number): Plann
     pouredAtMin === undefined || layer.peakH === undefined
       ? undefined
       : (pouredAtMin + pouredS / 60 + layer.peakH * 60) % dayMin;
+  const peakC =
+    spread === undefined
+      ? { low: layer.peakC, mid: layer.peakC, high: layer.peakC }
+      : peakRange(layer.peakC, spread);
   return {
     ...layer,
+    peakC,
+    onEdge: spread !== undefined && isOnEdge(spread),
+    ranges: byLabel(spread && timeRanges(layer, spread), leastDemouldH),
     demouldH: demouldByLabel ? leastDemouldH : layer.demouldH,
     demouldByLabel,
     pouredH: pouredS / 3600,
     formBearsC:
-      formBearsC !== undefined && layer.peakC.mid > formBearsC - formMarginK
-        ? formBearsC
-        : undefined,
+      formBearsC !== undefined && peakC.high > formBearsC - formMarginK ? formBearsC : undefined,
     peakAtMin,
     asleep:
       peakAtMin === undefined ? undefined : peakAtMin >= nightFromMin || peakAtMin < nightToMin,
@@ -225,18 +269,20 @@ export interface FollowedHeat {
 
 /**
  * Follows a job's pour.
- * @param options.edges the edge test: six runs more
+ * @param options.ranges the edge test and the other readings of the label: up to thirteen coarse runs more
  * @throws InputError `heat-lost-itself`
  */
 export function followJob(
   given: HeatCaseOfJob,
-  options: { readonly edges: boolean },
+  options: { readonly ranges: boolean },
 ): FollowedHeat {
   const { setting, family, curing, calibration, marks, part, form, assumed, below } = given;
-  const edges = options.edges ? edgesOf(setting, curing) : undefined;
+  const spreads = options.ranges
+    ? spreadOf(setting, family, { curing, marks }, given.otherReadings())
+    : undefined;
   const grid = gridFor(given);
-  const followed = predictPour(setting, family, curing, marks, grid, edges);
-  const layers = followed.layers.map((layer, at) => withClock(given, layer, at));
+  const followed = predictPour(setting, family, curing, marks, grid);
+  const layers = followed.layers.map((layer, at) => withClock(given, layer, at, spreads?.[at]));
   return {
     plan: {
       told: true,
@@ -264,5 +310,5 @@ export function heatOfPlan(
   shelf?: Shelf,
 ): HeatPlan | NoHeat {
   const given = heatCaseOf(resolved, plan, index, shelf);
-  return given.told ? followJob(given, { edges: true }).plan : given;
+  return given.told ? followJob(given, { ranges: true }).plan : given;
 }

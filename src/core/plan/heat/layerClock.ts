@@ -148,7 +148,7 @@ function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
   const { peakC, band, demouldH, keepsShapeH, hardH, softensNearC } = whole;
   const { gelH, recoatH, tackFreeH } = alone;
   return {
-    peakC: peakC.mid,
+    peakC,
     band,
     gelH,
     stickyH: recoatH,

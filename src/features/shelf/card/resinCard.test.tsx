@@ -16,12 +16,21 @@ import { ResinCardScreen } from './ResinCardScreen';
 /** There are no threads here, and the model is slow in jsdom: what a thread would answer for each pot life. */
 const mockAnswers: Readonly<Record<string, Partial<CardCalibration>>> = {
   '8 h': {
-    calibration: { rateScale: 0.8, kappa: 0.3, verdict: { code: 'agrees' }, assumed: {} },
+    calibration: {
+      rateScale: 0.8,
+      kappa: 0.3,
+      heatJPerKg: 270_000,
+      members: [],
+      verdict: { code: 'agrees' },
+      assumed: {},
+    },
   },
   '2 h': {
     calibration: {
       rateScale: 1,
-      kappa: 0.6,
+      kappa: 0.25,
+      heatJPerKg: 220_000,
+      members: [],
       verdict: { code: 'depth-too-large', labelMm: 50, peakC: 91, plannedMm: 38.9 },
       assumed: { massG: 150, temperatureC: 23 },
     },

@@ -1,5 +1,6 @@
-import { mixed, number, object } from 'yup';
-import type { Calibration, LabelVerdict } from './calibrate';
+import { array, mixed, number, object } from 'yup';
+import type { WholeCalibration } from './calibrationOf';
+import type { LabelVerdict } from '../../thermal/label';
 
 /** The figures that go with each verdict. */
 const figuresOf: Readonly<Record<LabelVerdict['code'], readonly string[]>> = {
@@ -21,11 +22,25 @@ const isVerdict = (value: unknown): value is LabelVerdict => {
 const calibrationSchema = object({
   rateScale: number().positive().required(),
   kappa: number().positive().required(),
+  heatJPerKg: number().positive().required(),
   verdict: mixed(isVerdict).required(),
   assumed: object({ massG: number().optional(), temperatureC: number().optional() })
     .noUnknown()
     .required(),
+  members: array(
+    object({
+      rateScale: number().positive().required(),
+      kappa: number().positive().required(),
+      heatJPerKg: number().positive().required(),
+      activationJPerMol: number().positive().required(),
+      glassLambda: number().positive().max(1).required(),
+      glassEndC: number().required(),
+      weight: number().min(0).max(1).required(),
+    }).noUnknown(),
+  )
+    .max(6)
+    .required(),
 });
 
-export const isCalibration = (value: unknown): value is Calibration =>
+export const isCalibration = (value: unknown): value is WholeCalibration =>
   calibrationSchema.isValidSync(value, { strict: true });
