@@ -35,6 +35,7 @@ const layer: PlannedHeat = {
   keepsShapeH: 130,
   hardH: 258,
   softensNearC: 38.6,
+  coldestSurfaceC: 19,
   alphaEnd: 0.927,
   band: 'warm',
   onEdge: true,

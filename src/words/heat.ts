@@ -5,7 +5,7 @@ import { timberSideM, type HeatAssumption } from '../core/plan/heat/heatPlace';
 import type { HeatForm } from '../core/plan/heat/heatShapeOf';
 import type { WarmEnough } from '../core/plan/heat/warmEnough';
 import { formatPlain } from '../core/quantity/format';
-import { edgeK, flatK, formMarginK, runawayC, type HeatBand } from '../core/thermal/bands';
+import { edgeK, flatK, runawayC, type HeatBand } from '../core/thermal/bands';
 import type { Calibration } from '../core/thermal/calibrate';
 import type { RangedTime } from '../core/thermal/spread';
 import type { CureMarks, MarkTimes } from '../core/thermal/cureMarks';
@@ -23,7 +23,7 @@ import {
   postCureH,
 } from '../core/thermal/saidFigures';
 import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
-import { capital, sayDegrees, sayMm, sayPart, sayTime } from './figures';
+import { capital, sayDegrees, sayMm, sayPart, sayPercent, sayTime } from './figures';
 import { sayRoughAbout, sayRoughG, sayRoughly, sayRoughRange } from './rough';
 
 /** A temperature of a run; above what all of its heat at once would come to none is told. */
@@ -122,7 +122,7 @@ export const sayPeakAbout = (family: HeatFamily, peakC: number): string =>
 export const sayFormBears = ({ formBearsC, peakC }: PlannedHeat): string =>
   formBearsC === undefined
     ? ''
-    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and should stay ${sayKelvin(formMarginK)} under that; the peak may come to ${sayDegrees(peakC.high)}: it may soften, stick or leak.`;
+    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and the resin may come to ${sayDegrees(peakC.high)} in it: it may soften, stick or leak.`;
 
 /** The layer that gets hottest: what a pour is told by where there is room for one. */
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
@@ -175,6 +175,8 @@ export function sayAdvice(advice: HeatAdvice, family: HeatFamily): string {
       return `A fan until it has peaked: ${to}`;
     case 'blocks':
       return `The form raised on blocks: ${to}`;
+    case 'uncovered':
+      return `Without the dust cover: ${to}`;
     case 'one-more-layer':
       return `${advice.data.layers} layers, ${sayHours(advice.data.gapH)} apart: ${to}`;
     case 'resin':
@@ -214,7 +216,7 @@ export function sayHard(layer: PlannedHeat, warm?: WarmEnough): string {
 const formWords: Readonly<Record<HeatForm['why'], string>> = {
   coat: 'A coat: heat leaves through its faces only.',
   wide: 'Wide against its depth: heat leaves through its faces only.',
-  channel: 'A channel of its mean width, cut across.',
+  channel: 'A channel, cut across at its widest: the mean over as much length as it is deep.',
   tray: 'A tray, cut across its shorter side.',
   round: 'Round, cut through its axis.',
   ring: 'The wall of the ring, cut across.',
@@ -237,6 +239,17 @@ const assumedWords: Readonly<Record<HeatAssumption, string>> = {
 };
 export const sayAssumed = ({ assumed }: HeatPlan): string =>
   assumed.length === 0 ? '' : `Assumed: ${assumed.map((each) => assumedWords[each]).join(', ')}.`;
+
+/** A cover over it and damp air, where there are any. */
+export function sayAir({ air, coverMm }: HeatPlan): string {
+  const cover =
+    coverMm === undefined ? [] : [`A dust cover ${sayMm(coverMm)} over it keeps its heat in.`];
+  const damp =
+    air === undefined
+      ? []
+      : [`At ${sayPercent(air.humidity)} dew falls at ${sayDegrees(air.dewC)}.`];
+  return [...cover, ...damp].join(' ');
+}
 
 /** What a pour stands on, and how that was taken. */
 export function sayBelow({ below }: HeatPlan, nameOf: (pour: number) => string): string {

@@ -104,6 +104,17 @@ export interface PlanCodes {
     readonly keepsShape: boolean;
     readonly roomC: number;
   };
+  /** The peak, and its high end, against what form and seals bear; °C. */
+  'form-gives-way': { readonly bearsC: number; readonly peakC: number; readonly highC: number };
+  /** Water may settle on it before it has gelled: humidity as a share, °C. */
+  'may-blush': {
+    readonly humidity: number;
+    readonly airC: number;
+    readonly dewC: number;
+    readonly surfaceC: number;
+    readonly layer: number;
+    readonly layers: number;
+  };
   'no-time-while-sticky': NoTimeWhileSticky;
   'cured-between-layers': NoTimeWhileSticky;
   /** How long a pour waits for the one before it, against when that one is ready by the model; min. */

@@ -2,7 +2,14 @@ import { array, object } from 'yup';
 import { insertSchema, partSchema } from '../measure/parts/partSchema';
 import { mouldSchema } from '../measure/mould/mouldSchema';
 import { containerSchema } from '../mix/mixingSchema';
-import { fillRule, lengthRule, massRule, roomTemperatureRule, volumeRule } from '../quantity/rules';
+import {
+  fillRule,
+  humidityRule,
+  lengthRule,
+  massRule,
+  roomTemperatureRule,
+  volumeRule,
+} from '../quantity/rules';
 import { needed } from '../schema/needed';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { heatSchema } from '../thermal/heatSchema';
@@ -16,7 +23,11 @@ export const measureKeys = {
   readTo: optionalQuantitySchema(lengthRule),
 };
 
-const roomSchema = object({ temperature: quantitySchema(roomTemperatureRule) }).noUnknown();
+const roomSchema = object({
+  temperature: quantitySchema(roomTemperatureRule),
+  /** Relative, as a hygrometer shows it at that temperature, or at the mean of a day. */
+  humidity: optionalQuantitySchema(humidityRule),
+}).noUnknown();
 
 /** Where it is poured and what it is mixed in: a job says it once, and a pour may differ. */
 export const placeKeys = {

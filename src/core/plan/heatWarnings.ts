@@ -1,7 +1,9 @@
 import { isUnder } from '../quantity/tolerance';
 import { familyOf, hasHeat, heatKindOf, type FamilyKind } from '../resin/families';
 import type { Resin } from '../resin/resinSchema';
+import type { DampAir } from './heat/roomOf';
 import type { JointConflict } from './heat/layerClock';
+import type { PourClock } from './heat/pourClock';
 import type { PlannedLayer, Warning } from './planTypes';
 
 /** Tells of layers that get too hot: every one that is high or runs away. Polyurethanes cure hot and are made to. */
@@ -71,12 +73,30 @@ function unseenHeat(layers: readonly PlannedLayer[], card: Resin): Warning[] {
   return [{ code: 'heats-unseen', severity: 'warn', data }];
 }
 
-/** What the heat of a pour gives cause to say. */
+/** So near the dew point a film of water settles on a surface, K. */
+const dewMarginK = 3;
+
+/** Tells where water may settle on amine-cured resin before it has gelled: it blushes. */
+function blush(layers: readonly PlannedLayer[], card: Resin, air: DampAir | undefined): Warning[] {
+  if (air === undefined || familyOf(card.family).kind !== 'epoxy') return [];
+  const surfacesC = layers.map(({ cure, mixedAt }) => cure?.coldestSurfaceC ?? mixedAt.roomC);
+  const surfaceC = Math.min(...surfacesC);
+  if (surfaceC > air.dewC + dewMarginK) return [];
+  const data = { ...air, surfaceC, layer: surfacesC.indexOf(surfaceC) + 1, layers: layers.length };
+  return [{ code: 'may-blush', severity: 'warn', data }];
+}
+
+/** What the heat of a pour and its air give cause to say. */
 export const heatWarnings = (
   layers: readonly PlannedLayer[],
-  conflicts: readonly JointConflict[],
+  { conflicts, formHeat }: Pick<PourClock, 'conflicts' | 'formHeat'>,
   card: Resin,
+  air: DampAir | undefined,
 ): Warning[] => [
+  ...(formHeat === undefined
+    ? []
+    : [{ code: 'form-gives-way', severity: 'warn', data: formHeat } as const]),
+  ...blush(layers, card, air),
   ...hotLayers(layers, card),
   ...unseenHeat(layers, card),
   ...softLayers(layers),

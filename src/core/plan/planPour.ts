@@ -12,6 +12,7 @@ import { cutIntoLayers, type CutContext, type CutPour } from './cutPour';
 import type { MixedAt } from './batchClock';
 import { heatWarnings } from './heatWarnings';
 import { pourClock, type PourClock } from './heat/pourClock';
+import { dampAirOf } from './heat/roomOf';
 import { mixedAtOf } from './mixedAtOf';
 import { mixturesOf, type Mixture } from './mixtures';
 import { leftoversOf, type ReadyCavity } from './leftoversOf';
@@ -204,7 +205,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
       ...warn.roomDepthWarnings(cut.heat.problem ?? clock.problem),
       ...warn.formWarnings(cut.taken.style, whole),
       ...warn.batchWarnings(batches),
-      ...heatWarnings(layers, clock.conflicts, card),
+      ...heatWarnings(layers, clock, card, dampAirOf(said)),
       ...overPotLife(buckets),
       ...splitByPotLife(buckets),
       ...warn.leastBatchWarnings(batches, resin, card.name),

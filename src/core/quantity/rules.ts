@@ -143,6 +143,14 @@ export const keptBackRule: QuantityRule<'fraction'> = {
   greatest: { fraction: { value: 0.8, text: '80 %' } },
 };
 
+/** Relative humidity of a room; no hygrometer shows less than a few per cent. */
+export const humidityRule: QuantityRule<'fraction'> = {
+  kinds: ['fraction'],
+  example: '55 %',
+  least: { value: 0.05, text: '5 %' },
+  greatest: { fraction: { value: 1, text: '100 %' } },
+};
+
 /** A share of pigment in the mixed mass; what the resin bears is told by kind. */
 export const doseRule: QuantityRule<'fraction'> = {
   kinds: ['fraction'],

@@ -39,6 +39,8 @@ export const heatSchema = object({
   plateTemperature: optionalQuantitySchema(roomTemperatureRule),
   floor: wallSchema,
   side: wallSchema,
+  /** A dust cover, so far over the surface. */
+  cover: optionalQuantitySchema(lengthRule),
   /** Tape or hot melt softens long before the boards do. */
   seal: choiceSchema(seals).optional(),
   /** A warm bath that bottles or cup stood in: what the resin comes out of it with. */

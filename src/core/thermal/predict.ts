@@ -28,6 +28,8 @@ export interface LayerHeat {
   readonly hardH: number | undefined;
   /** The least glass transition thirty days on: it softens near this. */
   readonly softensNearC: number;
+  /** The coldest that the middle of its surface is until it has gelled there, °C. */
+  readonly coldestSurfaceC: number;
   /** The least cured place thirty days on. */
   readonly alphaEnd: number;
   readonly band: HeatBand;
@@ -167,6 +169,23 @@ function lastReachS(record: HeatRecord, cells: Int32Array, level: number): numbe
   return lastS;
 }
 
+/** The coldest that a place is from its pour on until it has come to a degree of cure, °C. */
+function coldestUntil(
+  { timesS, frames, cells, temperaturesC, alphas }: HeatRecord,
+  cell: number,
+  level: number,
+  fromS: number,
+): number {
+  let coldestC = Infinity;
+  for (let frame = 0; frame < frames; frame += 1) {
+    if (timesS[frame]! < fromS) continue;
+    const at = frame * cells + cell;
+    coldestC = Math.min(coldestC, temperaturesC[at]!);
+    if (alphas[at]! >= level) break;
+  }
+  return coldestC;
+}
+
 /** Times that count only when they hold everywhere. */
 const everywhere = ['gelAllH', 'demouldH', 'keepsShapeH', 'hardH'] as const;
 
@@ -297,6 +316,7 @@ export function predictMiddle(
       keepsShapeH: fromPour(shapeS),
       hardH: fromPour(hardS),
       softensNearC: glassTransitionC(curing, alphaEnd),
+      coldestSurfaceC: coldestUntil(record, surface, curing.gelAlpha, pouredS),
       alphaEnd,
       band: bandOf(family, peakC, fastestAfterGel),
       ceilingC: topC,

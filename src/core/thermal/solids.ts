@@ -55,6 +55,21 @@ export const films = {
   onPlate: 100,
 } as const;
 
+/** k of still air, W/(m K); ε of resin and of most covers; Stefan and Boltzmann's constant, W/(m² K⁴). */
+const [airK, emissivity, radiation] = [0.026, 0.9, 5.670374e-8];
+
+/**
+ * The film over a surface under a dust cover: through the air of the gap and by radiation to the cover, and from there to the room.
+ * U = 1 / (1 / (k/δ + 4εσT³) + 1/h).
+ * @param gapM δ
+ * @param roomC T
+ * @param outerU h over the cover, W/(m² K)
+ */
+export function underCoverU(gapM: number, roomC: number, outerU: number): number {
+  const gapU = airK / gapM + 4 * emissivity * radiation * (roomC + 273.15) ** 3;
+  return 1 / (1 / gapU + 1 / outerU);
+}
+
 /**
  * Walls up to this are a resistance; thicker ones get cells, because they take up heat themselves. One that takes up much though
  * it is thin is one cell: 3 kJ/(m² K) are 1.2 mm of aluminium.

@@ -54,7 +54,11 @@ export interface LayerSpread {
 /** Beside room and depth the film: what nobody knows better of their own shed. */
 const edgeFilm = 6 / 9;
 
-const edged = (setting: PourSetting, more: boolean): readonly PourSetting[] => {
+/**
+ * A pour as it may stand in another shed: the room 2 °C warmer, the pour a tenth deeper, the air stiller, each by itself.
+ * @param more false: cooler, shallower, livelier
+ */
+export const edged = (setting: PourSetting, more: boolean): readonly PourSetting[] => {
   const sign = more ? 1 : -1;
   const factor = more ? edgeFilm : 1 / edgeFilm;
   const { room, resinC, layers, topU, fan } = setting;

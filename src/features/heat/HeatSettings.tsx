@@ -1,7 +1,7 @@
 import { usualBoard } from '../../core/thermal/solids';
 import { memo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
+import { humidityRule, lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
 import { undersides } from '../../core/thermal/heatSchema';
 import { seals, solidKinds, type Seal, type SolidKind } from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
@@ -64,10 +64,10 @@ function OwnSettings() {
 
 function RoomPanel() {
   const { heat, at, change } = useHeatDraft();
-  const ofJob = useWatch<JobDraft, 'room.temperature'>({ name: 'room.temperature' });
+  const ofJob = useWatch<JobDraft, 'room'>({ name: 'room' });
   const pourIndex = usePourIndex();
   const [ownRoom] = usePourPart('room');
-  const summary = summaryOf(heat, ownRoom?.temperature ?? ofJob);
+  const summary = summaryOf(heat, ownRoom ?? ofJob);
   return (
     <FoldPanel title="Room and air" summary={summary} testID="heat-room">
       {ownRoom !== undefined && heat.day === undefined ? (
@@ -105,6 +105,20 @@ function RoomPanel() {
           label="A fan for, after the pour"
           unit="h"
           rule={timeRule}
+        />
+      </FieldRow>
+      <FieldRow>
+        <HeatQuantity
+          path={ownRoom === undefined ? 'room.humidity' : `pours.${pourIndex}.room.humidity`}
+          label="Humidity, by the hygrometer"
+          unit="%"
+          rule={humidityRule}
+        />
+        <HeatQuantity
+          path={`${at}.cover`}
+          label="A dust cover, so far above it"
+          unit="mm"
+          rule={lengthRule}
         />
       </FieldRow>
       <FieldRow>
@@ -162,10 +176,15 @@ function FormPanel() {
   );
 }
 
-const summaryOf = ({ day, fan }: HeatDraft, room: string): string =>
+const summaryOf = (
+  { day, fan, cover }: HeatDraft,
+  { temperature, humidity }: JobDraft['room'],
+): string =>
   [
-    day === undefined ? room : `${day.lowest} to ${day.highest}`,
-    fan === undefined || fan === '' ? 'still air' : `a fan for ${fan}`,
+    day === undefined ? temperature : `${day.lowest} to ${day.highest}`,
+    ...(humidity ? [humidity] : []),
+    fan ? `a fan for ${fan}` : 'still air',
+    ...(cover ? [`a cover ${cover} up`] : []),
   ].join(', ');
 
 function DayFields({ at }: { readonly at: HeatPlace }) {

@@ -15,6 +15,7 @@ import {
   sayAssumed,
   sayBucket,
   sayCalibration,
+  sayAir,
   sayForm,
   sayMarks,
   sayNoHeat,
@@ -101,6 +102,7 @@ const HeatFindings = memo(function Findings({
       <Words size="small" colour="inkSoft">
         {[
           sayForm(plan.form),
+          sayAir(plan),
           sayBelow(plan, (index) => {
             const below = request?.plan.pours[index];
             return below === undefined ? 'what is under it' : sayPour(below);

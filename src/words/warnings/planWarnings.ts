@@ -165,6 +165,13 @@ export const planWarnings: Sentences<PlanCodes> = {
   'never-hard': (data) =>
     `At ${sayDegrees(data.roomC)} it ${data.keepsShape ? 'does not get hard' : 'stays soft'}: it softens near ` +
     `${sayDegrees(data.softensNearC)}. Keep it warmer, or give it a warm day at the end.`,
+  'form-gives-way': ({ bearsC, highC }) =>
+    `The form bears ${sayDegrees(bearsC)}, its seals counted, and the resin may come to ${sayDegrees(highC)} in it: ` +
+    `it may soften, stick or leak. Pour thinner or cooler, or take a form that bears more.`,
+  'may-blush': ({ humidity, airC, dewC, surfaceC }) =>
+    `At ${sayPercent(humidity)} in a room of ${sayDegrees(airC)} dew falls at ${sayDegrees(dewC)}, and before it has gelled ` +
+    `the surface is as cold as ${sayDegrees(surfaceC)}: within 3\u00a0K of that it turns hazy and greasy (blush). ` +
+    `Warm the room or the resin, or dry the air, until it has gelled.`,
   'no-time-while-sticky': (data) =>
     `${sayWhichLayer(data)} is to go on while the one under it is sticky. ${sayNoWindow(data)} ` +
     `${sayThinner(data)}or let it cure, scuff and wipe it.`,

@@ -19,6 +19,7 @@ interface AdviceCodes {
   'cooler-room': { readonly byK: number; readonly roomC: number };
   fan: Nothing;
   blocks: Nothing;
+  uncovered: { readonly coverMm: number };
   'one-more-layer': { readonly layers: number; readonly gapH: number };
   resin: { readonly name: string };
   /** Of the whole form, or of its floor only. */
@@ -62,7 +63,7 @@ function oneMoreLayer(setting: PourSetting, gapS: number): PourSetting {
 
 /** What changes the setting; the resin stays. */
 function changes(
-  { setting }: HeatCaseOfJob,
+  { setting, coverMm }: HeatCaseOfJob,
   gapS: number,
 ): readonly (Coded<AdviceCodes> & { readonly to: PourSetting })[] {
   const { room, resinC, fan, underside, shape } = setting;
@@ -84,6 +85,15 @@ function changes(
             code: 'fan' as const,
             data: {},
             to: { ...setting, fan: { ...fan, untilS: Infinity } },
+          },
+        ]),
+    ...(coverMm === undefined
+      ? []
+      : [
+          {
+            code: 'uncovered' as const,
+            data: { coverMm },
+            to: { ...setting, topU: films.topStill, fan: { ...fan, topU: films.fan } },
           },
         ]),
     ...(underside.filmU >= films.raisedBoard

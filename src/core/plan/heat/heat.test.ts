@@ -13,7 +13,6 @@ import {
 } from '../../../testing/deepTray';
 import { resolveJob } from '../../job/resolveJob';
 import type { InputError } from '../../problem';
-import {} from '../chooseResin';
 import { adviseHeat } from './adviseHeat';
 import { choicePeaks } from './choicePeaks';
 import { withPeaks, type ChoicePeak } from './withPeaks';
@@ -217,18 +216,6 @@ test('slow polyurethane stays in its mould as long as its label says', () => {
   const epoxy = heatOf({ resin: { ...deep, times: { demould: { time: '90 days' } } } });
   expect(epoxy.layers[0]?.demouldByLabel).toBe(false);
   expect(epoxy.marks.held).toEqual(['demould']);
-});
-
-test('tape and hot melt let go before the boards do', () => {
-  const bears = (heat: object, temperature: string): number | undefined =>
-    heatOf({ heat, room: { temperature } }).layers[0]?.formBearsC;
-  expect(bears({}, '20 °C')).toBeUndefined();
-  expect(bears({ seal: 'tape' }, '20 °C')).toBe(60);
-  expect(bears({ seal: 'silicone' }, '20 °C')).toBeUndefined();
-  // Told as 62 °C it may come to over 80: the high end counts.
-  expect(bears({}, '23 °C')).toBe(90);
-  expect(caseOf({ heat: { seal: 'tape' } }).formBearsC).toBe(60);
-  expect(caseOf({ heat: { seal: 'silicone' } }).formBearsC).toBe(90);
 });
 
 test('another form is tried whole where its sides count, its floor only where they do not', () => {

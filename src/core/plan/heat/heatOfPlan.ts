@@ -3,7 +3,6 @@ import { ofPour, resolveJob, type ResolvedPour, type ResolvedJob } from '../../j
 import type { Coded } from '../../codes/coded';
 import type { Nothing } from '../../codes/problems/problemData';
 import { within } from '../../measure/within';
-import { formMarginK } from '../../thermal/bands';
 import { curingOf, type Calibration } from '../../thermal/calibrate';
 import type { CureMarks } from '../../thermal/cureMarks';
 import { curingOfMember } from '../../thermal/members';
@@ -26,11 +25,13 @@ import {
 import type { Plan, PourPlan, Shelf } from '../planTypes';
 import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import { belowPour, type BelowPour } from './belowPour';
+import { givesWay } from './formHeat';
 import { withBelow } from './heatDepth';
 import { pouredForms } from '../pouredForm';
 import { calibrationOf, membersOfCard } from './calibrationOf';
 import type { LayerCure } from './layerClock';
 import { heatSettingOf, type JobSetting } from './heatSetting';
+import { dampAirOf, type DampAir } from './roomOf';
 
 /** Why there is nothing to tell of the heat. */
 export type NoHeat = { readonly told: false } & Coded<{
@@ -53,7 +54,7 @@ export interface PlannedHeat extends Omit<LayerHeat, 'peakC'> {
   readonly asleep: boolean | undefined;
   /** The label's time of demoulding is later than the model's, and stands. */
   readonly demouldByLabel: boolean;
-  /** What the form bears, where the peak comes within 10 K of it, °C. */
+  /** What the form bears, where it may give way, °C. */
   readonly formBearsC: number | undefined;
 }
 
@@ -68,6 +69,7 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly otherReadings: () => readonly Reading[];
   /** What it stands on, and how that was taken. */
   readonly below: readonly BelowPour[];
+  readonly air: DampAir | undefined;
   /** What the plan says of each layer: its moments stand, whatever grid a picture is followed on. */
   readonly cures: readonly (LayerCure | undefined)[];
   /** The label's time of demoulding where the model is known to be early, h. */
@@ -83,6 +85,9 @@ export interface HeatPlan {
   readonly part: number;
   readonly form: JobSetting['form'];
   readonly assumed: JobSetting['assumed'];
+  /** The air over it, where somebody read how damp it is; and a dust cover so far over it, mm. */
+  readonly air: DampAir | undefined;
+  readonly coverMm: number | undefined;
   readonly layers: readonly PlannedHeat[];
   /** What it stands on, as it was when this one was poured; nothing for what stands on the form. */
   readonly below: readonly BelowState[];
@@ -175,6 +180,7 @@ function caseOf(
     marks,
     otherReadings,
     leastDemouldH,
+    air: dampAirOf(said),
     cures: pours[index]!.layers.map(({ cure }) => cure),
   };
 }
@@ -235,7 +241,9 @@ function withClock(
     demouldByLabel,
     pouredH: pouredS / 3600,
     formBearsC:
-      formBearsC !== undefined && peakC.high > formBearsC - formMarginK ? formBearsC : undefined,
+      formBearsC !== undefined && givesWay(formBearsC, peakC.mid, peakC.high)
+        ? formBearsC
+        : undefined,
     peakAtMin,
     asleep:
       peakAtMin === undefined ? undefined : peakAtMin >= nightFromMin || peakAtMin < nightToMin,
@@ -292,6 +300,8 @@ export function followJob(
       part,
       form,
       assumed,
+      air: given.air,
+      coverMm: given.coverMm,
       layers,
       below: statesOf(below, followed),
     },

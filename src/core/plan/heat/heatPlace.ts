@@ -15,8 +15,8 @@ import {
   films,
   sealLimitC,
   solidLimitC,
+  underCoverU,
   usualBoard,
-  type Seal,
   type SolidKind,
 } from '../../thermal/solids';
 import type { MeasuredPart } from '../../measure/measureWhole';
@@ -46,6 +46,8 @@ export interface HeatPlace {
   /** Minutes after midnight of the first pour; undefined where nobody said. */
   readonly pouredAtMin: number | undefined;
   readonly assumed: readonly HeatAssumption[];
+  /** A dust cover so far over the surface, mm. */
+  readonly coverMm: number | undefined;
   /** The least that floor, sides, mould and seals bear, °C; undefined where all of them outlast every cure. */
   readonly formBearsC: number | undefined;
 }
@@ -131,19 +133,23 @@ function wallsOf(
   };
 }
 
-/** What the person's mould bears counts before what its material usually does; its seals count too. */
+/**
+ * What floor, sides, mould and seals bear, of those that somebody named: of an assumed board nothing is known. What the person's
+ * mould bears counts before what its material usually does.
+ */
 function formBearsC(
   part: Part,
-  floor: Omit<Side, 'filmU'>,
-  side: Omit<Side, 'filmU'>,
-  seal: Seal | undefined,
+  { floor, side, seal }: NonNullable<JobPour['heat']>,
 ): number | undefined {
-  const said = part.shape === 'mould' ? part.mould.greatestTemperature : undefined;
-  const walls = [floor, side].flatMap(({ solid }) =>
-    solid === undefined ? [] : (solidLimitC[solid] ?? []),
-  );
+  const mould = part.shape === 'mould' ? part.mould : undefined;
+  const said = mould?.greatestTemperature;
+  const materials = [
+    ...(mould === undefined || said !== undefined ? [] : [solidOfMould[mould.material]]),
+    ...[floor, side].flatMap((wall) => (wall === undefined ? [] : [wall.material])),
+  ];
   const limits = [
-    ...(said === undefined ? walls : [readQuantity(said, temperatureLimitRule).value]),
+    ...(said === undefined ? [] : [readQuantity(said, temperatureLimitRule).value]),
+    ...materials.flatMap((solid) => solidLimitC[solid] ?? []),
     ...(seal === undefined ? [] : [sealLimitC[seal]]),
   ];
   return limits.length === 0 ? undefined : Math.min(...limits);
@@ -185,6 +191,9 @@ export function heatPlaceOf(
       : form.kind === 'channel'
         ? { kind: 'channel', widthM, side: sideWithFilm }
         : { kind: 'cup', radiusM: widthM / 2, side: sideWithFilm };
+  const coverM = heat?.cover === undefined ? undefined : metres(heat.cover);
+  const over = (filmOver: number): number =>
+    coverM === undefined ? filmOver : underCoverU(coverM, room.meanC, filmOver);
   return {
     setting: {
       shape,
@@ -192,10 +201,10 @@ export function heatPlaceOf(
       plateC,
       room,
       resinC: typedC ?? climateAtC(room, 0),
-      topU: films.topStill,
+      topU: over(films.topStill),
       fan: {
         untilS: heat?.fan === undefined ? 0 : readQuantity(heat.fan, timeRule).value * 60,
-        topU: films.fan,
+        topU: over(films.fan),
         // Air goes under a form on blocks; one that lies on something is not reached.
         undersideU: underside === 'raised' ? films.fan : filmU,
       },
@@ -204,6 +213,7 @@ export function heatPlaceOf(
     form,
     pouredAtMin,
     assumed,
-    formBearsC: formBearsC(parts[part]!, floor, side, heat?.seal),
+    coverMm: coverM && coverM * 1000,
+    formBearsC: formBearsC(parts[part]!, heat ?? {}),
   };
 }

@@ -1,3 +1,4 @@
+import { widestMeanMm } from '../../measure/channel/widestStretch';
 import type { MeasuredPart } from '../../measure/measureWhole';
 import type { Part } from '../../measure/parts/partSchema';
 import { readQuantity } from '../../quantity/readQuantity';
@@ -79,7 +80,8 @@ export function heatFormOf(part: Part, measured: MeasuredPart): HeatForm | undef
   const equalMm = 2 * Math.sqrt((eachMl * 1000) / depthMm / Math.PI);
   if (part.shape === 'coat') return flat(depthMm, 'coat');
   if (detail?.kind === 'channel') {
-    return across('channel', detail.channel.meanWidthMm, depthMm, 'channel');
+    // Its mean width would tell nothing of the bay that gets hottest.
+    return across('channel', widestMeanMm(detail.channel.stations, depthMm), depthMm, 'channel');
   }
   if (detail?.kind === 'mesh') {
     const { thickestMm } = detail;

@@ -24,6 +24,8 @@ export interface LayerCure {
   readonly keepsShapeH: number | undefined;
   readonly hardH: number | undefined;
   readonly softensNearC: number;
+  /** Of the middle of its surface until it has gelled. */
+  readonly coldestSurfaceC: number;
 }
 
 /** A joint that label, model and heat leave no window for. */
@@ -47,6 +49,8 @@ export interface LayerClock {
   /** Undefined for layers that no model follows. */
   readonly cures: readonly (LayerCure | undefined)[];
   readonly conflicts: readonly JointConflict[];
+  /** Those that were followed one by one, at their moments, from the lowest. */
+  readonly followed: readonly HeatLayer[];
 }
 
 /** A pair may be this much hotter than one of them by itself, where that is over the limit already, K. */
@@ -146,7 +150,7 @@ function layersInstead(
 
 function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
   const { peakC, band, demouldH, keepsShapeH, hardH, softensNearC } = whole;
-  const { gelH, recoatH, tackFreeH } = alone;
+  const { gelH, recoatH, tackFreeH, coldestSurfaceC } = alone;
   return {
     peakC,
     band,
@@ -157,6 +161,7 @@ function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
     keepsShapeH,
     hardH,
     softensNearC,
+    coldestSurfaceC,
   };
 }
 
@@ -221,12 +226,12 @@ export function layerClock(
     alone.push(curesUpTo(place, layers, 'middle').at(-1)!);
     like.push(alone.length - 1);
   }
-  const followed = alone.map((each, layer): LayerCure => {
+  const cures = alone.map((each, layer): LayerCure => {
     // With what comes on top of it, as far as that is followed together with it.
     const above = place === undefined ? undefined : wholeOf(place, layers, layer);
     return cureOf(each, above ?? each);
   });
-  return { joints, cures: like.map((at) => followed[at]), conflicts };
+  return { joints, cures: like.map((at) => cures[at]), conflicts, followed: layers };
 }
 
 /** A layer with as many on top of it as are followed together with it. */

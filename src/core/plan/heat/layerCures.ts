@@ -10,6 +10,7 @@ import {
   type PourSetting,
 } from '../../thermal/pourSetting';
 import { layerPeaks, predictMiddle, withBorder, type LayerHeat } from '../../thermal/predict';
+import { edged } from '../../thermal/spread';
 
 /** A pour without its layers, and its resin: what layers are followed in. */
 export interface CurePlace {
@@ -120,12 +121,17 @@ export function curesUpTo(
   return layers.map((_, at) => (at < first ? undefined : found[at - first]));
 }
 
-/** The highest peak of the uppermost of some layers and of those right under it, °C. */
-export function peakUpToC(place: CurePlace, layers: readonly HeatLayer[]): number {
-  const { setting } = uppermost(place, layers);
-  return peaksSoFar(JSON.stringify([setting, place.curing]), () =>
-    Math.max(
-      ...layerPeaks(setting, place.curing, keystrokeGrid(setting)).map(({ peakC }) => peakC),
-    ),
+const hottestC = ({ curing }: CurePlace, setting: PourSetting): number =>
+  peaksSoFar(JSON.stringify([setting, curing]), () =>
+    Math.max(...layerPeaks(setting, curing, keystrokeGrid(setting)).map(({ peakC }) => peakC)),
   );
-}
+
+/** The highest peak of the uppermost of some layers and of those right under it, °C. */
+export const peakUpToC = (place: CurePlace, layers: readonly HeatLayer[]): number =>
+  hottestC(place, uppermost(place, layers).setting);
+
+/** The same in a warmer room, deeper, or in stiller air: whichever is the most. */
+export const highPeakUpToC = (place: CurePlace, layers: readonly HeatLayer[]): number =>
+  Math.max(
+    ...edged(uppermost(place, layers).setting, true).map((setting) => hottestC(place, setting)),
+  );

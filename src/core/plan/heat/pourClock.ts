@@ -9,6 +9,7 @@ import { curingOf } from '../../thermal/calibrate';
 import type { PouredForm } from '../pouredForm';
 import type { BelowPour } from './belowPour';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
+import { formHeat, type FormHeat } from './formHeat';
 import { withBelow } from './heatDepth';
 import { refuseTooDeep } from './heatSetting';
 import { heatPlaceOf } from './heatPlace';
@@ -31,7 +32,14 @@ export interface ClockQuestion {
 
 /** When each layer of a pour is poured and what becomes of it, and why no model could be asked where none could. */
 export interface PourClock extends LayerClock {
+  readonly formHeat: FormHeat | undefined;
   readonly problem: Problem | undefined;
+}
+
+interface FoundPlace {
+  readonly place: CurePlace;
+  readonly depthMm: number;
+  readonly formBearsC: number | undefined;
 }
 
 /** @throws InputError those of `heatPlaceOf` and `calibrationOf`, `too-deep-for-heat` */
@@ -39,7 +47,7 @@ function placeOf(
   { said, card, resin }: ResolvedPour,
   { parts, whole, fromMm }: PouredForm,
   { kept, below, fillers }: ClockQuestion,
-): { readonly place: CurePlace; readonly depthMm: number } | undefined {
+): FoundPlace | undefined {
   const { family } = card;
   if (!hasHeat(family)) return undefined;
   const found = heatPlaceOf(said, parts, whole.parts);
@@ -52,6 +60,7 @@ function placeOf(
   );
   return {
     depthMm,
+    formBearsC: found.formBearsC,
     place: withShortBelow({
       setting: withBelow(found.setting, below(fromMm + depthMm)),
       family,
@@ -70,12 +79,16 @@ export function pourClock(
 ): PourClock {
   const { layers, roomC } = question;
   const asked = pour.said.layers?.joint;
-  const clockOf = (found: ReturnType<typeof placeOf>): LayerClock => {
+  const clockOf = (found: FoundPlace | undefined): Omit<PourClock, 'problem'> => {
     const depthsM = layers.flatMap(({ fromMm = 0, toMm = Infinity }) => {
       const depthMm = Math.min(toMm, found?.depthMm ?? 0) - fromMm;
       return depthMm > 0 ? [depthMm / 1000] : [];
     });
-    return layerClock(found?.place, depthsM, layers.length, asked, pour.resin, roomC);
+    const clock = layerClock(found?.place, depthsM, layers.length, asked, pour.resin, roomC);
+    return {
+      ...clock,
+      formHeat: found && formHeat(found.place, found.formBearsC, clock.followed, clock.cures),
+    };
   };
   try {
     return { ...clockOf(placeOf(pour, form, question)), problem: undefined };

@@ -1,9 +1,10 @@
 import type { JobPour } from '../../job/jobPour';
 import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
-import { roomTemperatureRule } from '../../quantity/rules';
+import { humidityRule, roomTemperatureRule } from '../../quantity/rules';
 import { minutesOfClock } from '../../schema/clockSchema';
 import { constantRoom, type Climate } from '../../thermal/climate';
+import { dewPointC } from '../../thermal/dewPoint';
 
 /** The room that a pour stands in, its time running from the first layer. */
 export interface PourRoom {
@@ -40,6 +41,23 @@ export function roomOf({ heat, room }: Pick<JobPour, 'heat' | 'room'>): PourRoom
     warmestS: (((sinceMin % dayMin) + dayMin) % dayMin) * 60,
   };
   return { climate, pouredAtMin };
+}
+
+/** Air whose humidity somebody has read, and when water settles out of it. */
+export interface DampAir {
+  readonly humidity: number;
+  /** Where that was read, °C. */
+  readonly airC: number;
+  readonly dewC: number;
+}
+
+/** The air of a room; undefined where nobody said how damp it is. */
+export function dampAirOf(pour: Pick<JobPour, 'heat' | 'room'>): DampAir | undefined {
+  const typed = pour.room.humidity;
+  if (typed === undefined) return undefined;
+  const humidity = readQuantity(typed, humidityRule).value;
+  const airC = roomOf(pour).climate.meanC;
+  return { humidity, airC, dewC: dewPointC(airC, humidity) };
 }
 
 /** How warm the mix is when its parts meet, where that is said: out of a warm bath, or by itself. */
