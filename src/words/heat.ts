@@ -236,19 +236,27 @@ const assumedWords: Readonly<Record<HeatAssumption, string>> = {
   'mould-wall': 'a usual wall of the mould',
   gap: 'a usual time between layers',
   'poured-now': 'no time of day',
+  'insert-as-timber': 'what stands in it as light as timber',
 };
 export const sayAssumed = ({ assumed }: HeatPlan): string =>
   assumed.length === 0 ? '' : `Assumed: ${assumed.map((each) => assumedWords[each]).join(', ')}.`;
 
-/** A cover over it and damp air, where there are any. */
-export function sayAir({ air, coverMm }: HeatPlan): string {
+/** What stands in it, a cover over it and damp air, where there are any. */
+export function sayAround({ air, coverMm, bodiesIn, layers }: HeatPlan): string {
+  const where = layers.length === 1 ? 'it' : `layer ${bodiesIn.join(' and ')}`;
+  const bodies =
+    bodiesIn.length === 0
+      ? []
+      : [
+          `What stands in ${where} is reckoned with: the resin round it, and the heat that it takes up.`,
+        ];
   const cover =
     coverMm === undefined ? [] : [`A dust cover ${sayMm(coverMm)} over it keeps its heat in.`];
   const damp =
     air === undefined
       ? []
       : [`At ${sayPercent(air.humidity)} dew falls at ${sayDegrees(air.dewC)}.`];
-  return [...cover, ...damp].join(' ');
+  return [...bodies, ...cover, ...damp].join(' ');
 }
 
 /** What a pour stands on, and how that was taken. */

@@ -10,6 +10,8 @@ export interface Chain {
   readonly capacities: Float64Array;
   /** Between neighbours, W/(m² K); length `cells` + 1, the first to what lies under it, the last to the air above. */
   readonly conductances: Float64Array;
+  /** Of each cell, m. */
+  readonly heightsM: Float64Array;
   /** Cells that cure: from this one … */
   readonly resinFrom: number;
   /** … to this one, not included. */
@@ -69,12 +71,14 @@ export function slabChain(
   const resinFrom = plies.reduce((sum, ply) => sum + ply.cells, 0);
   const cells = cellsOfLayer.reduce((sum, each) => sum + each, resinFrom);
   const capacities = new Float64Array(cells);
+  const heightsM = new Float64Array(cells);
   /** Half of each cell's resistance, m² K/W. */
   const halves = new Float64Array(cells);
   let at = 0;
   for (const ply of plies) {
     const deepM = ply.thicknessM / ply.cells;
     const end = at + ply.cells;
+    heightsM.fill(deepM, at, end);
     capacities.fill(ply.capacityJPerM3K * deepM, at, end);
     halves.fill(deepM / (2 * ply.conductivityWPerMK), at, end);
     at = end;
@@ -83,6 +87,7 @@ export function slabChain(
     const resin = resinOf(resins, layer);
     const deepM = depthM / cellsOfLayer[layer]!;
     const end = at + cellsOfLayer[layer]!;
+    heightsM.fill(deepM, at, end);
     capacities.fill(resin.densityKgPerM3 * resin.heatCapacityJPerKgK * deepM, at, end);
     halves.fill(deepM / (2 * resin.conductivityWPerMK), at, end);
     at = end;
@@ -93,5 +98,5 @@ export function slabChain(
     conductances[face] = 1 / (halves[face - 1]! + halves[face]!);
   }
   conductances[cells] = topU === 0 ? 0 : 1 / (halves[cells - 1]! + 1 / topU);
-  return { cells, capacities, conductances, resinFrom, resinTo: cells };
+  return { cells, capacities, conductances, heightsM, resinFrom, resinTo: cells };
 }

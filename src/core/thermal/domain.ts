@@ -1,5 +1,6 @@
 import { slabChain, type Chain, type ResinCells } from './chain';
 import type { Curing } from './curing';
+import { dilutedCuring } from './dilute';
 import { planeOf, type Plane } from './plane';
 import type { HeatGrid, PourSetting } from './pourSetting';
 import { wallOf, type Wall } from './solids';
@@ -15,17 +16,53 @@ export interface Domain {
   readonly belowCells: readonly Int32Array[];
 }
 
-/** How many cells each layer gets: by its depth, but never so few that it has no middle. */
-const leastCellsOfLayer = 5;
+/** How many cells each stratum gets: by its depth, but never so few that it has no middle. */
+const leastCellsOfStratum = 5;
 
-/** Of all layers, those of earlier pours first. */
-export function cellsOfLayers(setting: PourSetting, { cells }: HeatGrid): readonly number[] {
-  const all = [...(setting.below ?? []), ...setting.layers];
-  const wholeM = all.reduce((sum, { depthM }) => sum + depthM, 0);
-  return all.map(({ depthM }) =>
-    Math.max(leastCellsOfLayer, Math.round((cells * depthM) / wholeM)),
-  );
+/** Resin or a body that lies level in a pour. A layer is one of them, or several round what stands in it. */
+interface Stratum {
+  readonly depthM: number;
+  readonly curing: Curing;
+  /** Which layer it is of, those of earlier pours first; undefined for a body. */
+  readonly layer: number | undefined;
+  /** Of all layers, the one that it is poured with. */
+  readonly with: number;
 }
+
+function strataOf({ below = [], layers }: PourSetting, curing: Curing): readonly Stratum[] {
+  return [
+    ...below.map((layer, at) => ({
+      depthM: layer.depthM,
+      curing: layer.curing,
+      layer: at,
+      with: at,
+    })),
+    ...layers.flatMap(({ depthM, insert, solids = [] }, index): Stratum[] => {
+      const at = below.length + index;
+      const own = dilutedCuring(curing, solids);
+      const resin = (deepM: number): Stratum[] =>
+        deepM > 0 ? [{ depthM: deepM, curing: own, layer: at, with: at }] : [];
+      if (insert === undefined) return resin(depthM);
+      const inert = { ...curing, ...insert.solid, ratePerS: 0, heatJPerKg: 0 };
+      return [
+        ...resin(insert.underM),
+        { depthM: insert.depthM, curing: inert, layer: undefined, with: at },
+        ...resin(depthM - insert.underM),
+      ];
+    }),
+  ];
+}
+
+const rowsOf = (strata: readonly Stratum[], { cells }: HeatGrid): readonly number[] => {
+  const wholeM = strata.reduce((sum, { depthM }) => sum + depthM, 0);
+  return strata.map(({ depthM }) =>
+    Math.max(leastCellsOfStratum, Math.round((cells * depthM) / wholeM)),
+  );
+};
+
+/** Cells along the depth of all layers, those of earlier pours among them, and of what stands in them. */
+export const rowsOfPour = (setting: PourSetting, curing: Curing, grid: HeatGrid): number =>
+  rowsOf(strataOf(setting, curing), grid).reduce((sum, rows) => sum + rows, 0);
 
 const wallBehind = (
   { solid, thicknessM, filmU }: PourSetting['underside'],
@@ -45,13 +82,14 @@ export function domainOf(
   poured: number,
   blown: boolean,
 ): Domain {
-  const rowsOfLayer = cellsOfLayers(setting, grid).slice(0, poured);
-  const { below = [] } = setting;
-  const all = [...below, ...setting.layers].slice(0, poured);
-  const layersM = all.map(({ depthM }) => depthM);
-  const curings = all.map((layer) => ('curing' in layer ? layer.curing : curing));
-  // Where nothing lies below there is one resin, and nothing to tell apart.
-  const several = below.length > 0;
+  const whole = strataOf(setting, curing);
+  const strata = whole.filter((stratum) => stratum.with < poured);
+  const rows = rowsOf(whole, grid).slice(0, strata.length);
+  const below = setting.below?.length ?? 0;
+  const layersM = strata.map(({ depthM }) => depthM);
+  const curings = strata.map((stratum) => stratum.curing);
+  // Where there is one resin and nothing else there is nothing to tell apart.
+  const several = curings.some((each) => each !== curing);
   const { shape } = setting;
   const { fan, underside } = setting;
   const topU = blown ? fan.topU : setting.topU;
@@ -63,23 +101,23 @@ export function domainOf(
     const column = slabChain(
       several ? curings : curing,
       layersM,
-      rowsOfLayer,
+      rows,
       under.plies,
       under.outerU,
       topU,
     );
     const chain = several
-      ? { ...column, resins: resinRanges(column.resinFrom, rowsOfLayer, curings) }
+      ? { ...column, resins: resinRanges(column.resinFrom, rows, curings) }
       : column;
-    const cellsOf = cellsOfRows(rowsOfLayer, chain.resinFrom, 1, 1);
-    const layerCells = cellsOf.slice(below.length);
+    const cellsOf = cellsOfLayers(strata, cellsOfRows(rows, chain.resinFrom, 1, 1), poured);
+    const layerCells = cellsOf.slice(below);
     return {
       chain,
       plane: undefined,
       cells: chain.cells,
       resinCells: joined(layerCells),
       layerCells,
-      belowCells: cellsOf.slice(0, below.length),
+      belowCells: cellsOf.slice(0, below),
     };
   }
   const beside = wallBehind(shape.side, grid.wallCells);
@@ -90,7 +128,7 @@ export function domainOf(
     round ? shape.radiusM : shape.widthM / 2,
     grid.columns,
     layersM,
-    rowsOfLayer,
+    rows,
     {
       topU,
       bottomU: under.outerU,
@@ -99,44 +137,56 @@ export function domainOf(
       plies: under.plies,
     },
   );
-  const plane = several
-    ? { ...cut, resins: resinRanges(cut.firstResinRow, rowsOfLayer, curings) }
-    : cut;
-  const cellsOf = cellsOfRows(rowsOfLayer, plane.firstResinRow, plane.columns, plane.resinColumns);
-  const layerCells = cellsOf.slice(below.length);
+  const plane = several ? { ...cut, resins: resinRanges(cut.firstResinRow, rows, curings) } : cut;
+  const cellsOf = cellsOfLayers(
+    strata,
+    cellsOfRows(rows, plane.firstResinRow, plane.columns, plane.resinColumns),
+    poured,
+  );
+  const layerCells = cellsOf.slice(below);
   return {
     chain: undefined,
     plane,
     cells: plane.columns * plane.rows,
     resinCells: joined(layerCells),
     layerCells,
-    belowCells: cellsOf.slice(0, below.length),
+    belowCells: cellsOf.slice(0, below),
   };
 }
 
-/** Which cells or rows are of which resin, layer by layer. */
+/** Which cells or rows are of which resin, stratum by stratum. */
 function resinRanges(
   first: number,
-  rowsOfLayer: readonly number[],
+  rowsOfStratum: readonly number[],
   curings: readonly Curing[],
 ): readonly ResinCells[] {
   let from = first;
-  return rowsOfLayer.map((rows, layer) => {
-    const range = { from, to: from + rows, curing: curings[layer]! };
+  return rowsOfStratum.map((rows, stratum) => {
+    const range = { from, to: from + rows, curing: curings[stratum]! };
     from += rows;
     return range;
   });
 }
 
-/** Numbers of the cells of each layer, from below. */
+/** Cells of the resin of each layer, whatever stands between them. */
+const cellsOfLayers = (
+  strata: readonly Stratum[],
+  cellsOf: readonly Int32Array[],
+  poured: number,
+): readonly Int32Array[] =>
+  Array.from({ length: poured }, (_, layer) =>
+    joined(cellsOf.filter((__, at) => strata[at]!.layer === layer)),
+  );
+
+/** Numbers of the cells of each stratum, from below. */
 function cellsOfRows(
-  rowsOfLayer: readonly number[],
+  rowsOfStratum: readonly number[],
   firstRow: number,
   columns: number,
   resinColumns: number,
 ): readonly Int32Array[] {
   let row = firstRow;
-  return rowsOfLayer.map((rows) => {
+  return rowsOfStratum.map((rows) => {
     const cells = new Int32Array(rows * resinColumns);
     let at = 0;
     for (const end = row + rows; row < end; row += 1) {

@@ -1,5 +1,7 @@
-import type { Curing } from './curing';
+import type { ResinSolid } from './chain';
 import type { Climate } from './climate';
+import type { Curing } from './curing';
+import type { DilutingSolid } from './dilute';
 import type { SolidKind } from './solids';
 
 /** A face that is not the surface: what it is of, and what is outside. */
@@ -19,9 +21,21 @@ export type HeatShape =
   | { readonly kind: 'channel'; readonly widthM: number; readonly side: Side }
   | { readonly kind: 'cup'; readonly radiusM: number; readonly side: Side };
 
+/** A body in a layer that covers so much of it that heat sees a layer of its own. */
+export interface LayerInsert {
+  /** Resin of its layer under it, m. */
+  readonly underM: number;
+  readonly depthM: number;
+  readonly solid: ResinSolid;
+}
+
 /** One layer of the pour. */
 export interface HeatLayer {
+  /** Of its resin. */
   readonly depthM: number;
+  readonly insert?: LayerInsert | undefined;
+  /** What lies about in it everywhere. */
+  readonly solids?: readonly DilutingSolid[] | undefined;
   /** After the first, s. */
   readonly pouredS: number;
   /** Of the mixed resin when this layer is poured, where that is not as for all, °C. */
@@ -65,6 +79,17 @@ export interface Fan {
   readonly topU: number;
   readonly undersideU: number;
 }
+
+/** How much of the form's height a layer takes, m. */
+export const thicknessM = ({ depthM, insert }: Pick<HeatLayer, 'depthM' | 'insert'>): number =>
+  depthM + (insert?.depthM ?? 0);
+
+/** The same layer, as much deeper or shallower. */
+export const scaledLayer = (layer: HeatLayer, factor: number): HeatLayer => ({
+  ...layer,
+  depthM: layer.depthM * factor,
+  ...(layer.insert && { insert: { ...layer.insert, underM: layer.insert.underM * factor } }),
+});
 
 /** Cells to reckon with: enough for a figure, or for a picture. */
 export interface HeatGrid {

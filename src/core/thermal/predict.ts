@@ -3,10 +3,10 @@ import { ceilingC } from './ceiling';
 import type { CureMarks } from './cureMarks';
 import { hardByS, shapeMarginK } from './saidFigures';
 import { glassTransitionC, type Curing } from './curing';
-import { cellsOfLayers, type Domain } from './domain';
+import { rowsOfPour, type Domain } from './domain';
 import { followCore, noEvents, type CoreEvents } from './followCore';
 import type { HeatFamily } from '../resin/families';
-import { coarseGrid, quickGrid, type HeatGrid, type PourSetting } from './pourSetting';
+import { coarseGrid, quickGrid, thicknessM, type HeatGrid, type PourSetting } from './pourSetting';
 import { firstReachS, recorderFor, type HeatRecord } from './record';
 import { runPour } from './runPour';
 
@@ -196,7 +196,7 @@ const wideAs = 8;
 function borderOf(setting: PourSetting): PourSetting | undefined {
   const { shape, layers, below = [] } = setting;
   if (shape.kind !== 'slab' || shape.side === undefined) return undefined;
-  const depthM = [...below, ...layers].reduce((sum, layer) => sum + layer.depthM, 0);
+  const depthM = [...below, ...layers].reduce((sum, layer) => sum + thicknessM(layer), 0);
   return { ...setting, shape: { kind: 'channel', widthM: wideAs * depthM, side: shape.side } };
 }
 
@@ -256,7 +256,7 @@ export function predictMiddle(
   const lastPourS = setting.layers.at(-1)!.pouredS;
   const events = setting.layers.map((layer) => noEvents(layer.resinC ?? setting.resinC));
   let recorder: ReturnType<typeof recorderFor> | undefined;
-  const wholeCells = cellsOfLayers(setting, grid).reduce((sum, rows) => sum + rows, 0);
+  const wholeCells = rowsOfPour(setting, curing, grid);
   const run = runPour(
     setting,
     curing,

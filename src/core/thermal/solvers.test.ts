@@ -135,7 +135,15 @@ test.each([1, 0.2, 0.05])('no energy is made or lost: tolerance %f K', (toleranc
   const inner = slabChain(deep, [0.05], [60], [], 4, 9);
   const capacities = Float64Array.from([1e11, ...inner.capacities, 1e11]);
   const conductances = Float64Array.from([0, ...inner.conductances, 0]);
-  const chain: Chain = { cells: 62, capacities, conductances, resinFrom: 1, resinTo: 61 };
+  const heightsM = Float64Array.from([1, ...inner.heightsM, 1]);
+  const chain: Chain = {
+    cells: 62,
+    capacities,
+    conductances,
+    heightsM,
+    resinFrom: 1,
+    resinTo: 61,
+  };
   const room = constantRoom(23);
   // Told from the room's temperature, so that the sinks' own heat does not drown the rest.
   const { temperaturesC, alphas } = solveChain(

@@ -3,7 +3,7 @@ import { warmerRoom } from './climate';
 import type { CureMarks } from './cureMarks';
 import type { Curing } from './curing';
 import type { HeatFamily } from '../resin/families';
-import { keystrokeGrid, type PourSetting } from './pourSetting';
+import { keystrokeGrid, scaledLayer, type PourSetting } from './pourSetting';
 import { predictMiddle, type LayerHeat } from './predict';
 import { edgeDepth, edgeRoomK } from './saidFigures';
 
@@ -71,7 +71,7 @@ export const edged = (setting: PourSetting, more: boolean): readonly PourSetting
     },
     {
       ...setting,
-      layers: layers.map((each) => ({ ...each, depthM: each.depthM * edgeDepth ** sign })),
+      layers: layers.map((each) => scaledLayer(each, edgeDepth ** sign)),
     },
     { ...setting, topU: topU * factor, fan: { ...fan, topU: fan.topU * factor } },
   ];

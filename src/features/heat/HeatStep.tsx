@@ -15,7 +15,7 @@ import {
   sayAssumed,
   sayBucket,
   sayCalibration,
-  sayAir,
+  sayAround,
   sayForm,
   sayMarks,
   sayNoHeat,
@@ -102,7 +102,7 @@ const HeatFindings = memo(function Findings({
       <Words size="small" colour="inkSoft">
         {[
           sayForm(plan.form),
-          sayAir(plan),
+          sayAround(plan),
           sayBelow(plan, (index) => {
             const below = request?.plan.pours[index];
             return below === undefined ? 'what is under it' : sayPour(below);

@@ -105,11 +105,16 @@ function changes(
             to: { ...setting, underside: { ...underside, filmU: films.raisedBoard } },
           },
         ]),
-    {
-      code: 'one-more-layer',
-      data: { layers: setting.layers.length + 1, gapH: gapS / 3600 },
-      to: oneMoreLayer(setting, gapS),
-    },
+    // What stands in the layers does not move with their borders.
+    ...(setting.layers.some(({ insert }) => insert !== undefined)
+      ? []
+      : [
+          {
+            code: 'one-more-layer' as const,
+            data: { layers: setting.layers.length + 1, gapH: gapS / 3600 },
+            to: oneMoreLayer(setting, gapS),
+          },
+        ]),
     ...(underside.solid === otherWall.solid
       ? []
       : [

@@ -88,6 +88,8 @@ export interface HeatPlan {
   /** The air over it, where somebody read how damp it is; and a dust cover so far over it, mm. */
   readonly air: DampAir | undefined;
   readonly coverMm: number | undefined;
+  /** Layers, counted from 1, in which a body stands that is reckoned with. */
+  readonly bodiesIn: readonly number[];
   readonly layers: readonly PlannedHeat[];
   /** What it stands on, as it was when this one was poured; nothing for what stands on the form. */
   readonly below: readonly BelowState[];
@@ -302,6 +304,9 @@ export function followJob(
       assumed,
       air: given.air,
       coverMm: given.coverMm,
+      bodiesIn: setting.layers.flatMap(({ insert, solids }, at) =>
+        insert === undefined && solids === undefined ? [] : [at + 1],
+      ),
       layers,
       below: statesOf(below, followed),
     },

@@ -34,6 +34,7 @@ export const heatAssumptions = [
   'mould-wall',
   'gap',
   'poured-now',
+  'insert-as-timber',
 ] as const;
 export type HeatAssumption = (typeof heatAssumptions)[number];
 

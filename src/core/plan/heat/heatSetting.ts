@@ -4,7 +4,7 @@ import type { PourSetting } from '../../thermal/pourSetting';
 import type { PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { heatPlaceOf, type HeatAssumption, type HeatPlace } from './heatPlace';
-import type { HeatForm } from './heatShapeOf';
+import { bodiesOf, type LayerBody } from './bodiesOf';
 import { layerAt } from './layerCures';
 import { resinTypedC } from './roomOf';
 import { usualGapMin } from './usualGap';
@@ -25,26 +25,23 @@ export function refuseTooDeep(depthMm: number): void {
   }
 }
 
-/** Depths of the layers in the part that counts, and when each is poured. */
+/** Layers in the part that counts, and when each is poured. */
 function layersOf(
   typedC: number | undefined,
   room: Climate,
-  plan: Pick<PourPlan, 'layers'>,
-  footMm: number,
-  form: HeatForm,
+  layers: PourPlan['layers'],
+  bodies: readonly LayerBody[],
   assume: (what: HeatAssumption) => void,
 ): PourSetting['layers'] {
   let pouredS = 0;
-  return plan.layers.flatMap(({ fromMm = footMm, toMm = footMm + form.depthMm, joint }, at) => {
+  return bodies.map((body, at) => {
     if (at > 0) {
+      const joint = layers[at]?.joint;
       const planned = joint?.plannedMin;
       if (planned === undefined) assume('gap');
       pouredS += (planned ?? usualGapMin[joint?.school ?? 'tacky']) * 60;
     }
-    const depthMm = Math.min(toMm, footMm + form.depthMm) - fromMm;
-    return depthMm > 0
-      ? [layerAt({ setting: { room }, resinTypedC: typedC }, depthMm / 1000, pouredS)]
-      : [];
+    return layerAt({ setting: { room }, resinTypedC: typedC }, body, pouredS);
   });
 }
 
@@ -55,7 +52,7 @@ function layersOf(
  */
 export function heatSettingOf(
   job: JobPour,
-  { parts, fromMm }: PouredForm,
+  { parts, fromMm: footMm, whole }: PouredForm,
   plan: Pick<PourPlan, 'layers' | 'parts'>,
 ): JobSetting | undefined {
   const place = heatPlaceOf(job, parts, plan.parts);
@@ -63,8 +60,19 @@ export function heatSettingOf(
   const { form } = place;
   refuseTooDeep(form.depthMm);
   const assumed = [...place.assumed];
-  const layers = layersOf(resinTypedC(job), place.setting.room, plan, fromMm, form, (what) => {
+  const assume = (what: HeatAssumption): void => {
     if (!assumed.includes(what)) assumed.push(what);
-  });
+  };
+  const over = (heightMm: number | undefined): number | undefined => heightMm && heightMm - footMm;
+  const bodies = bodiesOf(
+    whole,
+    place.part,
+    form,
+    plan.layers.map(({ fromMm, toMm }) => ({ fromMm: over(fromMm), toMm: over(toMm) })),
+  );
+  const isWeighed = whole.inserts.every(({ densityGPerMl }) => densityGPerMl !== undefined);
+  if (!isWeighed && bodies.some(({ insert, solids }) => insert ?? solids))
+    assume('insert-as-timber');
+  const layers = layersOf(resinTypedC(job), place.setting.room, plan.layers, bodies, assume);
   return { ...place, setting: { ...place.setting, layers }, assumed };
 }

@@ -65,8 +65,7 @@ export function heatViewOf(given: HeatCaseOfJob, { followed }: FollowedHeat): He
   }
   const { plane, chain } = domain;
   const millimetres = (metres: Float64Array): Float64Array => metres.map((each) => each * 1000);
-  const heightsMm =
-    plane === undefined ? chainHeightsMm(given, followed) : millimetres(plane.heightsM);
+  const heightsMm = millimetres((plane ?? chain!).heightsM);
   return {
     timesH: timesS.map((each) => each / 3600),
     coreC,
@@ -85,19 +84,4 @@ export function heatViewOf(given: HeatCaseOfJob, { followed }: FollowedHeat): He
       temperaturesC,
     },
   };
-}
-
-/** Heights of a slab's cells, mm. */
-function chainHeightsMm(
-  { setting }: HeatCaseOfJob,
-  { domain }: FollowedHeat['followed'],
-): Float64Array {
-  const heightsMm = new Float64Array(domain.cells);
-  const under = domain.chain?.resinFrom ?? 0;
-  heightsMm.fill((setting.underside.thicknessM * 1000) / Math.max(1, under), 0, under);
-  domain.layerCells.forEach((cells, layer) => {
-    const depthM = setting.layers[layer]!.depthM;
-    for (const cell of cells) heightsMm[cell] = (depthM * 1000) / cells.length;
-  });
-  return heightsMm;
 }

@@ -3,7 +3,8 @@ import type { Joint } from '../../layers/layersSchema';
 import { heatKindOf } from '../../resin/families';
 import type { ReadResin } from '../../resin/readResin';
 import { warmEndC, type HeatBand } from '../../thermal/bands';
-import type { HeatLayer } from '../../thermal/pourSetting';
+import { thicknessM, type HeatLayer } from '../../thermal/pourSetting';
+import type { LayerBody } from './bodiesOf';
 import { curesUpTo, followedUnder, layerAt, peakUpToC, type CurePlace } from './layerCures';
 import type { LayerHeat } from '../../thermal/predict';
 import { usualGapMin } from './usualGap';
@@ -71,6 +72,9 @@ const mostMore = 2;
 /** So many layers are followed one by one; those above wait and cure as the last of them, unless they are deeper than any. */
 const mostFollowed = 10;
 
+/** A layer whatever its moment. */
+const bodyOf = ({ pouredS: _, resinC: __, ...body }: HeatLayer): LayerBody => body;
+
 /**
  * From when on a layer may follow so that it and those under it stay cool.
  * @param layers under it, at their moments
@@ -78,19 +82,19 @@ const mostFollowed = 10;
 function coolFrom(
   place: CurePlace,
   layers: readonly HeatLayer[],
-  depthM: number,
+  body: LayerBody,
 ): UnderJoint['coolFromMin'] {
   // They cure hot and are made to: no wait is asked for the sake of heat.
   if (heatKindOf(place.family) === 'polyurethane') return (fromMin) => fromMin;
   const lastS = layers.at(-1)!.pouredS;
   const peakAfterC = (min: number): number =>
-    peakUpToC(place, [...layers, layerAt(place, depthM, lastS + min * 60)]);
-  const aloneC = (layerM: number): number => peakUpToC(place, [layerAt(place, layerM, 0)]);
+    peakUpToC(place, [...layers, layerAt(place, body, lastS + min * 60)]);
+  const aloneC = (layer: LayerBody): number => peakUpToC(place, [layerAt(place, layer, 0)]);
   return (fromMin, toMin = longestMin) => {
     const easyC = warmEndC(place.family);
     const isEasy = (min: number): boolean => peakAfterC(min) <= easyC;
     if (isEasy(fromMin)) return fromMin;
-    const limitC = Math.max(easyC, pairK + Math.max(aloneC(layers.at(-1)!.depthM), aloneC(depthM)));
+    const limitC = Math.max(easyC, pairK + Math.max(aloneC(bodyOf(layers.at(-1)!)), aloneC(body)));
     const isCool = (min: number): boolean => peakAfterC(min) <= limitC;
     if (isCool(fromMin)) return fromMin;
     // The longer the wait the cooler: what is not cool at the end never is before it.
@@ -119,7 +123,7 @@ const onGrid = (min: number | undefined): number | undefined =>
   min === undefined ? undefined : gridMin(gridUp(min));
 
 /** What the model knows of the uppermost layer for the one that comes on it. */
-function underJoint(place: CurePlace, layers: readonly HeatLayer[], depthM: number): UnderJoint {
+function underJoint(place: CurePlace, layers: readonly HeatLayer[], body: LayerBody): UnderJoint {
   const { recoatH } = curesUpTo(place, layers, 'middle').at(-1)!;
   const stickyToMin = minutes(recoatH.to);
   const fromMin = onGrid(minutes(recoatH.from));
@@ -127,22 +131,22 @@ function underJoint(place: CurePlace, layers: readonly HeatLayer[], depthM: numb
     stickyFromMin: fromMin && Math.min(fromMin, stickyToMin ?? Infinity),
     stickyToMin,
     shapeMin: () => onGrid(minutes(curesUpTo(place, layers, 'everywhere').at(-1)!.keepsShapeH)),
-    coolFromMin: coolFrom(place, layers, depthM),
+    coolFromMin: coolFrom(place, layers, body),
   };
 }
 
 /** How many equal layers would go while they are sticky, where a few more than planned do. */
 function layersInstead(
   place: CurePlace,
-  depthsM: readonly number[],
+  bodies: readonly LayerBody[],
   resin: ReadResin,
   roomC: number,
 ): number | undefined {
-  const wholeM = depthsM.reduce((sum, each) => sum + each, 0);
+  const wholeM = bodies.reduce((sum, each) => sum + thicknessM(each), 0);
   for (let more = 1; more <= mostMore; more += 1) {
-    const count = depthsM.length + more;
-    const depthM = wholeM / count;
-    const under = underJoint(place, [layerAt(place, depthM, 0)], depthM);
+    const count = bodies.length + more;
+    const body = { depthM: wholeM / count };
+    const under = underJoint(place, [layerAt(place, body, 0)], body);
     if (decideJoint('tacky', resin, roomC, under).noWindow === undefined) return count;
   }
   return undefined;
@@ -169,13 +173,13 @@ function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
  * When each layer of a pour is poured, and what becomes of it: each follows when the one under it is ready by the label and by the
  * model, and both together stay cool.
  * @param place undefined where no model follows the pour
- * @param depthsM of the layers in the part that counts; layers of other parts beyond them have none
+ * @param bodies of the layers in the part that counts; layers of other parts beyond them have none
  * @param count of all layers
  * @param asked how the person wants them joined
  */
 export function layerClock(
   place: CurePlace | undefined,
-  depthsM: readonly number[],
+  bodies: readonly LayerBody[],
   count: number,
   asked: Joint | undefined,
   resin: ReadResin,
@@ -189,11 +193,12 @@ export function layerClock(
   const like: number[] = [];
   let atMin = 0;
   for (let layer = 0; layer < count; layer += 1) {
-    const depthM = depthsM[layer];
+    const body = bodies[layer];
     const isAlike =
       alone.length >= mostFollowed &&
-      depthM !== undefined &&
-      depthM <= Math.max(...layers.map((each) => each.depthM));
+      body !== undefined &&
+      body.insert === undefined &&
+      body.depthM <= Math.max(...layers.map((each) => each.depthM));
     if (isAlike) {
       const joint = joints.at(-1);
       joints.push(joint);
@@ -202,7 +207,7 @@ export function layerClock(
     }
     if (layer > 0) {
       const under =
-        place === undefined || depthM === undefined ? undefined : underJoint(place, layers, depthM);
+        place === undefined || body === undefined ? undefined : underJoint(place, layers, body);
       // What the first of them leave no time for, alike ones above leave none for either.
       const school = asked ?? (conflicts.length > 0 ? 'scuff' : undefined);
       const { joint, noWindow } = decideJoint(school, resin, roomC, under);
@@ -210,7 +215,7 @@ export function layerClock(
       atMin += joint.plannedMin ?? usualGapMin[joint.school];
       if (noWindow !== undefined && place !== undefined) {
         const instead =
-          conflicts.length === 0 ? layersInstead(place, depthsM, resin, roomC) : undefined;
+          conflicts.length === 0 ? layersInstead(place, bodies, resin, roomC) : undefined;
         conflicts.push({
           layer,
           why: noWindow,
@@ -221,8 +226,8 @@ export function layerClock(
         });
       }
     } else joints.push(undefined);
-    if (place === undefined || depthM === undefined) continue;
-    layers.push(layerAt(place, depthM, atMin * 60));
+    if (place === undefined || body === undefined) continue;
+    layers.push(layerAt(place, body, atMin * 60));
     alone.push(curesUpTo(place, layers, 'middle').at(-1)!);
     like.push(alone.length - 1);
   }

@@ -1,10 +1,12 @@
 import { memory } from '../../memory';
 import type { HeatFamily } from '../../resin/families';
 import { climateAtC } from '../../thermal/climate';
+import type { LayerBody } from './bodiesOf';
 import type { CureMarks } from '../../thermal/cureMarks';
 import type { Curing } from '../../thermal/curing';
 import {
   keystrokeGrid,
+  thicknessM,
   type BelowLayer,
   type HeatLayer,
   type PourSetting,
@@ -34,11 +36,11 @@ export function layerAt(
     setting: { room },
     resinTypedC,
   }: Pick<CurePlace, 'resinTypedC'> & { readonly setting: Pick<PourSetting, 'room'> },
-  depthM: number,
+  body: LayerBody,
   pouredS: number,
 ): HeatLayer {
   const ownC = resinTypedC === undefined && room.swingC > 0 ? climateAtC(room, pouredS) : undefined;
-  return ownC === undefined ? { depthM, pouredS } : { depthM, pouredS, resinC: ownC };
+  return ownC === undefined ? { ...body, pouredS } : { ...body, pouredS, resinC: ownC };
 }
 
 /** Resin that only takes up heat: what lies so deep that it has cured. */
@@ -49,8 +51,8 @@ const buriedLayer = ({ setting, curing }: CurePlace, depthM: number): BelowLayer
   resinC: setting.resinC,
 });
 
-const depthOf = (layers: readonly { readonly depthM: number }[]): number =>
-  layers.reduce((sum, { depthM }) => sum + depthM, 0);
+const depthOf = (layers: readonly LayerBody[]): number =>
+  layers.reduce((sum, layer) => sum + thicknessM(layer), 0);
 
 /** A place with no more of the earlier pours under it than are followed; what lies deeper has cured. */
 export function withShortBelow(place: CurePlace): CurePlace {

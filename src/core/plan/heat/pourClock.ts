@@ -8,11 +8,13 @@ import { hasHeat } from '../../resin/families';
 import { curingOf } from '../../thermal/calibrate';
 import type { PouredForm } from '../pouredForm';
 import type { BelowPour } from './belowPour';
+import { bodiesOf } from './bodiesOf';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import { formHeat, type FormHeat } from './formHeat';
 import { withBelow } from './heatDepth';
 import { refuseTooDeep } from './heatSetting';
 import { heatPlaceOf } from './heatPlace';
+import type { HeatForm } from './heatShapeOf';
 import { withShortBelow, type CurePlace } from './layerCures';
 import { layerClock, type LayerClock } from './layerClock';
 import { marksOf } from './marksOf';
@@ -38,7 +40,8 @@ export interface PourClock extends LayerClock {
 
 interface FoundPlace {
   readonly place: CurePlace;
-  readonly depthMm: number;
+  readonly part: number;
+  readonly form: HeatForm;
   readonly formBearsC: number | undefined;
 }
 
@@ -59,7 +62,8 @@ function placeOf(
     within('resin', () => calibrationOf(family, resin, kept)),
   );
   return {
-    depthMm,
+    part: found.part,
+    form: found.form,
     formBearsC: found.formBearsC,
     place: withShortBelow({
       setting: withBelow(found.setting, below(fromMm + depthMm)),
@@ -80,11 +84,8 @@ export function pourClock(
   const { layers, roomC } = question;
   const asked = pour.said.layers?.joint;
   const clockOf = (found: FoundPlace | undefined): Omit<PourClock, 'problem'> => {
-    const depthsM = layers.flatMap(({ fromMm = 0, toMm = Infinity }) => {
-      const depthMm = Math.min(toMm, found?.depthMm ?? 0) - fromMm;
-      return depthMm > 0 ? [depthMm / 1000] : [];
-    });
-    const clock = layerClock(found?.place, depthsM, layers.length, asked, pour.resin, roomC);
+    const bodies = found === undefined ? [] : bodiesOf(form.whole, found.part, found.form, layers);
+    const clock = layerClock(found?.place, bodies, layers.length, asked, pour.resin, roomC);
     return {
       ...clock,
       formHeat: found && formHeat(found.place, found.formBearsC, clock.followed, clock.cures),
