@@ -8,9 +8,8 @@ import type { ReadResin } from '../resin/readResin';
 import { clarities, type Clarity, type Resin } from '../resin/resinSchema';
 import { hardenerNames } from '../resin/withHardener';
 import { familyOf, type ResinFamily } from '../resin/families';
-import { belowPour, type PlannedBelow } from './heat/belowPour';
 import { planResolved } from './planJob';
-import { planPour } from './planPour';
+import { planAfter, type PouredSoFar } from './pourAfter';
 import type { PourPlan, Shelf, Warning, WarningCode } from './planTypes';
 import { pouredForms, type FormOfPour } from './pouredForm';
 import { lotWarnings } from './warnings';
@@ -161,20 +160,25 @@ const nothing = {
 };
 
 /** What is poured before, as it is planned; nothing where that cannot be planned yet. */
-function earlierPours(resolved: ResolvedJob, index: number, shelf: Shelf): readonly PlannedBelow[] {
-  if (index === 0) return [];
+function earlierPours(resolved: ResolvedJob, index: number, shelf: Shelf): PouredSoFar {
+  const nothingYet = { earlier: [], joins: [] };
+  if (index === 0) return nothingYet;
   const pours = resolved.pours.slice(0, index);
   const job = { ...resolved.job, pours: resolved.job.pours.slice(0, index) };
   const before = { ...resolved, job, pours };
   try {
     const forms = pouredForms(before);
-    return planResolved(before, shelf).pours.map((plan, at) => ({
-      pour: pours[at]!,
-      poured: forms[at]!.poured,
-      plan,
-    }));
+    const planned = planResolved(before, shelf).pours;
+    return {
+      earlier: planned.map((plan, at) => ({
+        pour: pours[at]!,
+        poured: forms[at]!.poured,
+        plan,
+      })),
+      joins: planned.map(({ joins }) => joins),
+    };
   } catch (error) {
-    if (error instanceof InputError) return [];
+    if (error instanceof InputError) return nothingYet;
     throw error;
   }
 }
@@ -218,11 +222,11 @@ export function chooseResin(
       };
       const suits = suitability(own, card, resin);
       try {
-        const { plan } = planPour(pour, form.poured, {
+        const { planned } = planAfter(earlier, pour, form.poured, {
           kept: calibrations,
-          below: (partDepthMm) => belowPour(earlier, pour, form.poured, partDepthMm, calibrations),
           ready: [],
         });
+        const { plan } = planned;
         const buying = buyingOf(plan.totalMl, card, resin.mixedDensityGPerMl, today);
         const reasons = [
           ...suits,

@@ -3,7 +3,7 @@ import { demoResins } from '../../data/demo/demoCards';
 import { pourRoles, type PourRole } from '../job/pourChoices';
 import { readJob } from '../job/readJob';
 import { resolveJob, type ResolvedPour } from '../job/resolveJob';
-import { jobTimes, joinsOf } from './joinPours';
+import { jobTimes, joinOf } from './joinPours';
 
 const slow = demoResins.find(({ id }) => id === 'demo-slow-clear')!;
 const coating = demoResins.find(({ id }) => id === 'demo-table-coat')!;
@@ -25,7 +25,10 @@ const at = (roomC: number, pours: readonly ResolvedPour[]) =>
   pours.map(() => ({ roomTemperatureC: roomC, layers: [] }));
 const joins = (roomC: number, ...pours: readonly object[]) => {
   const found = resolved(...pours);
-  return joinsOf(found, at(roomC, found));
+  const plans = at(roomC, found);
+  return found.map((pour, index) =>
+    index === 0 ? undefined : joinOf(found[index - 1]!, pour, plans[index - 1]!),
+  );
 };
 
 test.each<[PourRole, PourRole, 'tacky' | 'scuff']>([

@@ -35,8 +35,9 @@ function usualWait(
   asked: Joint | undefined,
   before: ResolvedPour,
   role: PourRole,
-  { roomTemperatureC: roomC, layers }: JoinedPlan,
+  plan: JoinedPlan,
 ): Omit<PourJoint, 'typed'> {
+  const { roomTemperatureC: roomC, layers } = plan;
   const usual = asked ?? usualJoint(before.role, role);
   const cure = layers.at(-1)?.cure;
   const labelOf = (school: Joint) => labelJointOf(school, before.resin, roomC);
@@ -47,13 +48,8 @@ function usualWait(
     return { school: usual, waitMin: opened && timeAtMin(opened, roomC) };
   }
   if (usual === 'tacky') {
-    const { earliestInRoomMin, latestInRoomMin } = labelOf('tacky');
-    const waitMin = laterOf(earliestInRoomMin, cure?.stickyH.from);
-    const closesMin = Math.min(
-      latestInRoomMin ?? Infinity,
-      cure?.stickyH.to === undefined ? Infinity : cure.stickyH.to * 60,
-    );
-    const isOpen = waitMin === undefined || waitMin <= closesMin;
+    const waitMin = laterOf(labelOf('tacky').earliestInRoomMin, cure?.stickyH.from);
+    const isOpen = waitMin === undefined || waitMin <= (stickyEndMin(before, plan) ?? Infinity);
     const isNeverSticky = cure !== undefined && cure.stickyH.from === undefined;
     if (asked === 'tacky' || (isOpen && !isNeverSticky)) return { school: 'tacky', waitMin };
   }
@@ -64,24 +60,32 @@ function usualWait(
 }
 
 /**
- * How each pour joins the one before it: not before that one is ready, by its label and by the model.
- * @param pours, plans of the same job
+ * How a pour joins the one before it: not before that one is ready, by its label and by the model.
+ * @param plan of the one before
+ * @param school in place of what the person wants
  */
-export function joinsOf(
-  pours: readonly ResolvedPour[],
-  plans: readonly JoinedPlan[],
-): readonly (PourJoint | undefined)[] {
-  return pours.map((pour, index) => {
-    const before = pours[index - 1];
-    const plan = plans[index - 1];
-    if (before === undefined || plan === undefined) return undefined;
-    const { joint, wait } = pour.said;
-    if (wait !== undefined) {
-      const school = joint ?? usualJoint(before.role, pour.role);
-      return { school, waitMin: readQuantity(wait, timeRule).value, typed: true };
-    }
-    return { ...usualWait(joint, before, pour.role, plan), typed: false };
-  });
+export function joinOf(
+  before: ResolvedPour,
+  { said, role }: ResolvedPour,
+  plan: JoinedPlan,
+  school = said.joint,
+): PourJoint {
+  if (said.wait !== undefined) {
+    const waitMin = readQuantity(said.wait, timeRule).value;
+    return { school: school ?? usualJoint(before.role, role), waitMin, typed: true };
+  }
+  return { ...usualWait(school, before, role, plan), typed: false };
+}
+
+/** When a pour is no longer sticky enough to be poured on, by label or model, min; undefined where neither says. */
+export function stickyEndMin(
+  { resin }: ResolvedPour,
+  { roomTemperatureC, layers }: JoinedPlan,
+): number | undefined {
+  const toH = layers.at(-1)?.cure?.stickyH.to;
+  const { latestInRoomMin } = labelJointOf('tacky', resin, roomTemperatureC);
+  const endMin = Math.min(latestInRoomMin ?? Infinity, toH === undefined ? Infinity : toH * 60);
+  return Number.isFinite(endMin) ? endMin : undefined;
 }
 
 /** When the last layer of a pour can be poured on in the way a join means, by the model, min. */

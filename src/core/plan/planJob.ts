@@ -4,14 +4,15 @@ import { heightCurve, type MeasuredWhole } from '../measure/measureWhole';
 import { readQuantity } from '../quantity/readQuantity';
 import { roomTemperatureRule } from '../quantity/rules';
 import { inUnit } from '../quantity/units';
-import { jobTimes, joinsOf, joinWarnings } from './joinPours';
+import { jobTimes, joinWarnings } from './joinPours';
 import { readyCavities } from './leftoversOf';
-import { belowPour, type PlannedBelow } from './heat/belowPour';
-import { planPour } from './planPour';
+import type { PlannedBelow } from './heat/belowPour';
+import { planAfter } from './pourAfter';
 import type {
   FormSection,
   JobWarning,
   Plan,
+  PourJoint,
   PourPlan,
   ResinBuying,
   Shelf,
@@ -117,20 +118,21 @@ function planPours(
   resolved: ResolvedJob,
   forms: readonly FormOfPour[],
   shelf?: Shelf,
-): readonly PlannedBelow['plan'][] {
+): readonly PourPlan[] {
   let ready = readyCavities(resolved.leftoverMoulds);
   const kept = shelf?.calibrations;
   const earlier: PlannedBelow[] = [];
+  const joins: (PourJoint | undefined)[] = [];
   for (const [index, pour] of resolved.pours.entries()) {
     const { poured } = forms[index]!;
-    const below = (partDepthMm: number) => belowPour(earlier, pour, poured, partDepthMm, kept);
-    const planned = ofPour(resolved.job.pours[index]!, index, () =>
-      planPour(pour, poured, { kept, below, ready }),
+    const { planned, join } = ofPour(resolved.job.pours[index]!, index, () =>
+      planAfter({ earlier, joins }, pour, poured, { kept, ready }),
     );
     ready = planned.ready;
     earlier.push({ pour, poured, plan: planned.plan });
+    joins.push(join);
   }
-  return earlier.map(({ plan }) => plan);
+  return earlier.map(({ plan }, index) => ({ ...plan, joins: joins[index] }));
 }
 
 /**
@@ -139,7 +141,7 @@ function planPours(
  * @param shelf what is at hand; a card in it stands over the job's own copy of the same `id`.
  *   Leave it out where there is no shelf to look at, as for a file.
  * @param today `2026-11-23`, for best-before dates; the core has no clock
- * @throws InputError those of `resolveJob`, `pouredForms`, `gapsBetween` and `planPour`
+ * @throws InputError those of `resolveJob`, `pouredForms`, `gapsBetween` and `planAfter`
  */
 export const planJob = (job: Job, shelf?: Shelf, today?: string): Plan =>
   planResolved(resolveJob(job, shelf), shelf, today);
@@ -149,9 +151,8 @@ export function planResolved(resolved: ResolvedJob, shelf?: Shelf, today?: strin
   const { job } = resolved;
   const forms = pouredForms(resolved);
   const gaps = gapsBetween(forms);
-  const planned = planPours(resolved, forms, shelf);
-  const joins = joinsOf(resolved.pours, planned);
-  const pours = planned.map((plan, index): PourPlan => ({ ...plan, joins: joins[index] }));
+  const pours = planPours(resolved, forms, shelf);
+  const joins = pours.map((pour) => pour.joins);
   const form = forms.find((each) => each.form !== undefined)?.form;
   const buying = buyingByResin(resolved.pours, pours, today);
   return {
@@ -167,6 +168,6 @@ export function planResolved(resolved: ResolvedJob, shelf?: Shelf, today?: strin
     buying,
     weight: weightOf(form, pours),
     times: jobTimes(pours, joins),
-    warnings: warningsOf(resolved, pours, joinWarnings(planned, joins), gaps, buying),
+    warnings: warningsOf(resolved, pours, joinWarnings(pours, joins), gaps, buying),
   };
 }

@@ -303,6 +303,8 @@ export interface PourJoint {
   readonly school: Joint;
   /** After the last layer of the pour before it; undefined where its card gives no time. */
   readonly waitMin: number | undefined;
+  /** From when on the two stay cool, where that is what it waits for. */
+  readonly coolMin?: number | undefined;
   /** Whether the person said how long. */
   readonly typed: boolean;
 }

@@ -180,7 +180,9 @@ function coldestUntil(
   for (let frame = 0; frame < frames; frame += 1) {
     if (timesS[frame]! < fromS) continue;
     const at = frame * cells + cell;
-    coldestC = Math.min(coldestC, temperaturesC[at]!);
+    const here = temperaturesC[at]!;
+    // The frame of the moment of its pour may be the last without it.
+    if (here < coldestC) coldestC = here;
     if (alphas[at]! >= level) break;
   }
   return coldestC;

@@ -8,8 +8,7 @@ import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import { curingOf } from '../../thermal/calibrate';
 import type { Curing } from '../../thermal/curing';
 import type { BelowLayer } from '../../thermal/pourSetting';
-import { joinsOf } from '../joinPours';
-import type { PourPlan } from '../planTypes';
+import type { PourJoint, PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import { usualGapMin } from './usualGap';
@@ -90,20 +89,18 @@ function layerTimes({ layers }: PlannedBelow['plan']): readonly number[] {
 /**
  * What earlier pours left under one of them, as it is when this one is poured.
  * @param earlier planned, in working order
- * @param pour the one that comes on top
+ * @param poured what comes on top goes into
  * @param partDepthMm of the part that its heat is told for, over the floor of the form: what is deeper elsewhere is not under it
+ * @param joins of the earlier ones and of this one
  */
 export function belowPour(
   earlier: readonly PlannedBelow[],
-  pour: ResolvedPour,
   poured: PouredForm,
   partDepthMm: number,
   kept: KeptCalibrations | undefined,
+  joins: readonly (PourJoint | undefined)[],
 ): readonly BelowPour[] {
   if (earlier.length === 0) return [];
-  const pours = [...earlier.map((each) => each.pour), pour];
-  const rooms = earlier.map(({ plan }) => plan);
-  const joins = joinsOf(pours, rooms);
   const startsMin = [0];
   const times = earlier.map(({ plan }) => layerTimes(plan));
   // Pours below this one came at a time that no card gives.

@@ -98,7 +98,8 @@ function bodyOf(standing: readonly Standing[], fromMm: number, toMm: number): La
 /**
  * Layers of the part that counts for heat, with what stands in them. A body over half of the level area is a layer of its own, with
  * the resin under and over it; many small ones dilute the resin; a few are left aside, for beside them it is as hot as without.
- * @param layers heights over where the pour begins, mm; undefined: from there, to the top
+ * @param layers heights, mm; undefined: from where the pour begins, to its top
+ * @param footMm what they are told over: the height at which the pour begins; 0 where they are told from there
  * @returns none for layers that lie over the part
  */
 export function bodiesOf(
@@ -109,10 +110,12 @@ export function bodiesOf(
     readonly fromMm?: number | undefined;
     readonly toMm?: number | undefined;
   }[],
+  footMm = 0,
 ): readonly LayerBody[] {
   const standing = standingIn(whole, part);
-  return layers.flatMap(({ fromMm = 0, toMm = depthMm }) => {
-    const topMm = Math.min(toMm, depthMm);
-    return topMm > fromMm ? [bodyOf(standing, fromMm, topMm)] : [];
+  return layers.flatMap(({ fromMm = footMm, toMm = footMm + depthMm }) => {
+    const lowMm = fromMm - footMm;
+    const topMm = Math.min(toMm - footMm, depthMm);
+    return topMm > lowMm ? [bodyOf(standing, lowMm, topMm)] : [];
   });
 }

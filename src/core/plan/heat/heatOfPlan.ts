@@ -152,10 +152,10 @@ function caseOf(
   }));
   const below = belowPour(
     earlier,
-    pour,
     poured,
     poured.fromMm + place.form.depthMm,
     shelf?.calibrations,
+    pours.map(({ joins }) => joins),
   );
   const calibration = within('resin', () => calibrationOf(family, resin, shelf?.calibrations));
   const undiluted = curingOf(family, calibration);

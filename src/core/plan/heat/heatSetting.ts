@@ -63,13 +63,7 @@ export function heatSettingOf(
   const assume = (what: HeatAssumption): void => {
     if (!assumed.includes(what)) assumed.push(what);
   };
-  const over = (heightMm: number | undefined): number | undefined => heightMm && heightMm - footMm;
-  const bodies = bodiesOf(
-    whole,
-    place.part,
-    form,
-    plan.layers.map(({ fromMm, toMm }) => ({ fromMm: over(fromMm), toMm: over(toMm) })),
-  );
+  const bodies = bodiesOf(whole, place.part, form, plan.layers, footMm);
   const isWeighed = whole.inserts.every(({ densityGPerMl }) => densityGPerMl !== undefined);
   if (!isWeighed && bodies.some(({ insert, solids }) => insert ?? solids))
     assume('insert-as-timber');

@@ -7,6 +7,7 @@ import { thicknessM, type HeatLayer } from '../../thermal/pourSetting';
 import type { LayerBody } from './bodiesOf';
 import { curesUpTo, followedUnder, layerAt, peakUpToC, type CurePlace } from './layerCures';
 import type { LayerHeat } from '../../thermal/predict';
+import { firstCool, longestMin, onWaitGrid } from './coolSearch';
 import { usualGapMin } from './usualGap';
 
 /**
@@ -56,17 +57,6 @@ export interface LayerClock {
 
 /** A pair may be this much hotter than one of them by itself, where that is over the limit already, K. */
 const pairK = 2;
-/** Nobody waits longer for a layer to cool, min: ten days. */
-const longestMin = 240 * 60;
-/**
- * Waits of the model are told on a grid of a hundredth: many alike layers come to wait alike, and what was followed for one of them
- * serves for all.
- */
-const gridStep = Math.log(1.01);
-const gridUp = (min: number): number => Math.ceil(Math.log(min) / gridStep - 1e-9);
-const gridMin = (step: number): number => Math.exp(step * gridStep);
-/** First reach of a search, and how near it comes: half as long again, and a fiftieth. */
-const [reachSteps, nearSteps] = [40, 2];
 /** So many more layers are tried. */
 const mostMore = 2;
 /** So many layers are followed one by one; those above wait and cure as the last of them, unless they are deeper than any. */
@@ -97,40 +87,22 @@ function coolFrom(
     const limitC = Math.max(easyC, pairK + Math.max(aloneC(bodyOf(layers.at(-1)!)), aloneC(body)));
     const isCool = (min: number): boolean => peakAfterC(min) <= limitC;
     if (isCool(fromMin)) return fromMin;
-    // The longer the wait the cooler: what is not cool at the end never is before it.
-    const lastMin = Math.min(toMin, longestMin);
-    const last = Math.floor(Math.log(lastMin) / gridStep);
-    if (lastMin <= fromMin || !isCool(gridMin(last))) return undefined;
-    let low = gridUp(Math.max(10, fromMin));
-    let high = Math.min(last, low + reachSteps);
-    while (high < last && !isCool(gridMin(high))) {
-      low = high;
-      high = Math.min(last, high + reachSteps);
-    }
-    while (high - low > nearSteps) {
-      const middle = Math.floor((low + high) / 2);
-      if (isCool(gridMin(middle))) high = middle;
-      else low = middle;
-    }
-    return gridMin(high);
+    return firstCool(fromMin, toMin, isCool);
   };
 }
 
 const minutes = (hours: number | undefined): number | undefined =>
   hours === undefined ? undefined : hours * 60;
 
-const onGrid = (min: number | undefined): number | undefined =>
-  min === undefined ? undefined : gridMin(gridUp(min));
-
 /** What the model knows of the uppermost layer for the one that comes on it. */
 function underJoint(place: CurePlace, layers: readonly HeatLayer[], body: LayerBody): UnderJoint {
   const { recoatH } = curesUpTo(place, layers, 'middle').at(-1)!;
   const stickyToMin = minutes(recoatH.to);
-  const fromMin = onGrid(minutes(recoatH.from));
+  const fromMin = onWaitGrid(minutes(recoatH.from));
   return {
     stickyFromMin: fromMin && Math.min(fromMin, stickyToMin ?? Infinity),
     stickyToMin,
-    shapeMin: () => onGrid(minutes(curesUpTo(place, layers, 'everywhere').at(-1)!.keepsShapeH)),
+    shapeMin: () => onWaitGrid(minutes(curesUpTo(place, layers, 'everywhere').at(-1)!.keepsShapeH)),
     coolFromMin: coolFrom(place, layers, body),
   };
 }

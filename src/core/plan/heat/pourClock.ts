@@ -6,6 +6,7 @@ import type { MixedFiller } from '../../mix/fillers/readFillers';
 import { InputError, type Problem } from '../../problem';
 import { hasHeat } from '../../resin/families';
 import { curingOf } from '../../thermal/calibrate';
+import type { PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import type { BelowPour } from './belowPour';
 import { bodiesOf } from './bodiesOf';
@@ -15,7 +16,7 @@ import { withBelow } from './heatDepth';
 import { refuseTooDeep } from './heatSetting';
 import { heatPlaceOf } from './heatPlace';
 import type { HeatForm } from './heatShapeOf';
-import { withShortBelow, type CurePlace } from './layerCures';
+import { layerAt, peakUpToC, withShortBelow, type CurePlace } from './layerCures';
 import { layerClock, type LayerClock } from './layerClock';
 import { marksOf } from './marksOf';
 import { resinTypedC } from './roomOf';
@@ -26,7 +27,7 @@ export interface ClockQuestion {
   /** What earlier pours left under it in a part of this depth, mm over the floor of the form. */
   readonly below: (partDepthMm: number) => readonly BelowPour[];
   /** Of the mix with the least of them: it gets hottest. */
-  readonly fillers: readonly MixedFiller[];
+  readonly fillers: readonly Pick<MixedFiller, 'kind' | 'share' | 'grainGPerMl'>[];
   readonly layers: readonly LayerVolume[];
   /** Of the room, for times of the label. */
   readonly roomC: number;
@@ -49,7 +50,7 @@ interface FoundPlace {
 function placeOf(
   { said, card, resin }: ResolvedPour,
   { parts, whole, fromMm }: PouredForm,
-  { kept, below, fillers }: ClockQuestion,
+  { kept, below, fillers }: Pick<ClockQuestion, 'kept' | 'below' | 'fillers'>,
 ): FoundPlace | undefined {
   const { family } = card;
   if (!hasHeat(family)) return undefined;
@@ -73,6 +74,24 @@ function placeOf(
       resinTypedC: resinTypedC(said),
     }),
   };
+}
+
+/**
+ * How hot a pour gets when its first layer is poured on what lies below.
+ * @param layers as planned, told over the floor of the form
+ * @returns °C; undefined where no model follows it
+ */
+export function firstPeakC(
+  pour: ResolvedPour,
+  form: PouredForm,
+  { layers, fillers = [] }: Pick<PourPlan, 'layers' | 'fillers'>,
+  kept: KeptCalibrations | undefined,
+  below: ClockQuestion['below'],
+): number | undefined {
+  const found = placeOf(pour, form, { kept, below, fillers });
+  if (found === undefined) return undefined;
+  const [first] = bodiesOf(form.whole, found.part, found.form, layers, form.fromMm);
+  return first && peakUpToC(found.place, [layerAt(found.place, first, 0)]);
 }
 
 /** Where no model can be asked, the label alone tells. */
