@@ -160,13 +160,17 @@ test('resins are compared, the choice is made, and a hardener with it', async ({
   await page.goto('/jobs/demo-lamp-base/resin');
   const cards = page.getByRole('radiogroup', { name: 'Resin' });
   await page.getByRole('radio', { name: 'Safest' }).tap();
-  await expect(cards.getByRole('radio').first()).toContainText('Quick white');
-  // A polyurethane cures hot and is made to: its label's depth stands.
-  const quick = page.getByRole('radio', { name: 'Quick white. Fits' });
-  await expect(quick).toContainText('Layers3');
-  await expect(cards.getByRole('radio').last()).toContainText('Silicone is for moulds');
-  await page.getByRole('radio', { name: 'Slow clear, Medium. Fits' }).tap();
-  await expect(page.getByRole('radio', { name: 'Slow clear, Medium. Fits' })).toBeChecked();
+  await expect(cards.getByRole('radio').first()).toHaveAccessibleName(/\. Good$/);
+  await expect(cards.getByRole('radio').last()).toHaveAccessibleName(/\. No$/);
+  await expect(page.getByRole('radio', { name: 'Mould silicone. No' })).toContainText(
+    'Silicone is for moulds',
+  );
+  await expect(page.getByRole('radio', { name: 'Table coat. No' })).toContainText(
+    'layers are too many',
+  );
+  const medium = page.getByRole('radio', { name: 'Slow clear, Medium. Possible' });
+  await medium.tap();
+  await expect(medium).toBeChecked();
   await step(page, 'Layers');
   await expect(page.getByTestId('layer-table')).toContainText('6 layers');
 });

@@ -16,7 +16,7 @@ test.describe('the tray, from a new job to grams', () => {
     await type(page.getByLabel('Depth'), '1-1/4 in');
     await expect(page.getByText('= 31.75')).toBeVisible();
     await page.getByRole('tab', { name: 'Resin' }).tap();
-    await page.getByRole('radio', { name: 'Slow clear, Slow. Fits' }).tap();
+    await page.getByRole('radio', { name: 'Slow clear, Slow. Good' }).tap();
     const bar = page.getByRole('status', { name: 'Amounts in all' });
     await expect(bar).toContainText(figure('2095.5 ml'));
     await expect(bar).toContainText(figure('1775.9 g'));

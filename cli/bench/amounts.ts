@@ -1,6 +1,6 @@
 import type { Job } from '../../src/core/job/jobSchema';
 import { readJob } from '../../src/core/job/readJob';
-import { chooseResin } from '../../src/core/plan/chooseResin';
+import { chooseResin } from '../../src/core/plan/choose/chooseResin';
 import { planJob } from '../../src/core/plan/planJob';
 import type { Resin } from '../../src/core/resin/resinSchema';
 import { bestKits, type Kit } from '../../src/core/stock/bestKits';

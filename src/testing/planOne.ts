@@ -2,7 +2,7 @@ import { jobSchemaVersion1, type Job, type JobVersion1 } from '../core/job/jobSc
 import { asVersion1 } from '../core/job/readJob';
 import { upgradeWithinVersion, upgradeJob } from '../core/upgrades/upgradeJob';
 import { resolveJob } from '../core/job/resolveJob';
-import { chooseResin } from '../core/plan/chooseResin';
+import { chooseResin } from '../core/plan/choose/chooseResin';
 import { heatCaseOfJob, heatOfPlan } from '../core/plan/heat/heatOfPlan';
 import { planJob } from '../core/plan/planJob';
 import type { Plan, PlannedBatch, PourPlan, Shelf, Warning } from '../core/plan/planTypes';

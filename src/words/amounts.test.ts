@@ -1,6 +1,5 @@
 import { chooseForOne, planOne, readOne, type PlanOfOne } from '../testing/planOne';
 import exampleFile from '../../docs/formats/drawer-tray.job.json';
-import {} from '../core/plan/chooseResin';
 import { correctBatch } from '../core/plan/correctBatch';
 import type { Warning } from '../core/plan/planTypes';
 import { shoppingOf } from '../core/plan/shoppingOf';
@@ -340,13 +339,13 @@ describe('choosing', () => {
     const said = sayChoice(deep, '£');
     expect(Object.values(said).map(plain)).toEqual([
       '1',
-      '11.8 days',
+      '12 days',
       'about 9 h for 6 min',
       '£ 96.00',
       '1904.5 ml',
       '52.9 %',
       'Clear',
-      '–',
+      'about 28 °C',
     ]);
   });
 });

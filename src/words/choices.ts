@@ -1,8 +1,10 @@
 import { sayCoded, type Sentences } from '../core/codes/coded';
-import type { ChoiceCodes, ChoiceOrder, Fit, ResinChoice } from '../core/plan/chooseResin';
+import type { ChoiceOrder } from '../core/plan/choose/choiceOrder';
+import type { ChoiceCodes, Fit, Suits } from '../core/plan/choose/choiceReasons';
+import type { ResinChoice } from '../core/plan/choose/chooseResin';
 import type { Warning } from '../core/plan/planTypes';
 import { formatPlain } from '../core/quantity/format';
-import { sayMl, sayMm, sayMoney, sayPercent, sayTime } from './figures';
+import { sayMl, sayMm, sayMoney, sayPercent } from './figures';
 import { sayRoughly } from './rough';
 import { clarityNames } from './names';
 import { familyOf, hasHeat } from '../core/resin/families';
@@ -26,6 +28,12 @@ export const orderRules: Readonly<Record<ChoiceOrder, string>> = {
   clearest: 'The clearest by its card, then the fewest layers, then the thinnest.',
 };
 
+export const suitsNames: Readonly<Record<Suits, string>> = {
+  good: 'Good',
+  possible: 'Possible',
+  no: 'No',
+};
+
 const againstIt: Sentences<ChoiceCodes> = {
   'not-for-moulds': ({ family }) => `${familyOf(family).name} makes no mould: take a silicone.`,
   'not-for-castings': () => 'Silicone is for moulds.',
@@ -34,6 +42,19 @@ const againstIt: Sentences<ChoiceCodes> = {
   'too-thin-for-glitter': ({ viscosityMPaS, limitMPaS }) =>
     `Too thin for glitter, which sinks: ${formatPlain(viscosityMPaS, 0)} mPa·s, ${formatPlain(limitMPaS, 0)} at the least.`,
   'no-light-through-pigment': () => 'Pigment keeps the lamp out: it may never cure.',
+  'opaque-over': ({ what }) =>
+    what === 'tint'
+      ? 'Opaque: nobody looks into a tint in it.'
+      : 'Opaque: it hides what stands in it.',
+  'many-layers': ({ layers, tooMany }) =>
+    tooMany
+      ? `${layers} layers are too many: take a resin for deeper pours.`
+      : `${layers} layers, each to wait for.`,
+  'many-batches': ({ batches, tooMany }) =>
+    tooMany
+      ? `${batches} batches for one layer: the first goes off before the last is poured.`
+      : `${batches} batches for one layer, each mixed in a hurry.`,
+  'window-at-night': () => 'Whenever it is begun, a layer would have to follow at night.',
   'under-least-batch': ({ surplusMl }) =>
     `Less than the maker's least batch: ${sayMl(surplusMl)} would be left over.`,
 };
@@ -71,7 +92,7 @@ export function sayChoice(choice: ResinChoice, currency: string): Record<ChoiceF
   const none = '–';
   return {
     layers: layers === undefined ? none : String(layers),
-    done: doneMin === undefined ? none : sayTime(doneMin),
+    done: doneMin === undefined ? none : sayRoughly(doneMin),
     potLife:
       potLifeMin === undefined || workingMin === undefined
         ? none

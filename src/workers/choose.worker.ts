@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import type { Job } from '../core/job/jobSchema';
-import { chooseResin } from '../core/plan/chooseResin';
+import { chooseResin } from '../core/plan/choose/chooseResin';
 import type { Shelf } from '../core/plan/planTypes';
 import type { ChooseWorker } from './chooseWorker';
 import { told } from './told';

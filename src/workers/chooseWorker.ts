@@ -1,5 +1,5 @@
 import type { Job } from '../core/job/jobSchema';
-import type { ResinChoice } from '../core/plan/chooseResin';
+import type { ResinChoice } from '../core/plan/choose/chooseResin';
 import type { Shelf } from '../core/plan/planTypes';
 import type { Told } from './told';
 

@@ -3,7 +3,6 @@ import { resolveJob } from '../core/job/resolveJob';
 import { adviseHeat } from '../core/plan/heat/adviseHeat';
 import { bucketOf } from '../core/plan/heat/bucketOf';
 import { calibrationsOf } from '../core/plan/heat/calibrationOf';
-import { choicePeaks } from '../core/plan/heat/choicePeaks';
 import { followJob, heatCaseOf, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
 import { roomDepths } from '../core/plan/heat/roomDepth';
@@ -54,7 +53,6 @@ const worker: HeatWorker = {
       return undefined;
     }),
   calibrate: async (cards) => cards.map((card) => [...calibrationsOf(card)]),
-  peaks: async (job, pour, shelf, tell) => choicePeaks(job, pour, shelf, tell),
 };
 
 expose(worker);

@@ -3,7 +3,6 @@ import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
 import type { CardCalibration } from '../core/plan/heat/calibrationOf';
 import type { Resin } from '../core/resin/resinSchema';
-import type { ChoicePeak } from '../core/plan/heat/withPeaks';
 import type { HeatPlan, NoHeat } from '../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../core/plan/heat/heatView';
 import type { RoomDepths } from '../core/plan/heat/roomDepth';
@@ -44,11 +43,4 @@ export interface HeatWorker {
   ) => Promise<Told<undefined>>;
   /** What the model makes of each card's label, with each of its hardeners. */
   readonly calibrate: (cards: readonly Resin[]) => Promise<CardCalibration[][]>;
-  /** The peak with every resin of the shelf, each told as soon as it is there. */
-  readonly peaks: (
-    job: Job,
-    pour: number,
-    shelf: Shelf,
-    tell: (peak: ChoicePeak) => void,
-  ) => Promise<void>;
 }

@@ -1,17 +1,24 @@
-import { wrap } from 'comlink';
-import { useEffect, useMemo, useState } from 'react';
+import { wrap, type Remote } from 'comlink';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { Job } from '../core/job/jobSchema';
-import { chooseResin, type ResinChoice } from '../core/plan/chooseResin';
+import { chooseResin, type ResinChoice } from '../core/plan/choose/chooseResin';
 import type { Shelf } from '../core/plan/planTypes';
+import { withoutPhotos } from '../core/plan/withoutPhotos';
 import type { ChooseWorker } from './chooseWorker';
 import { heard } from './told';
-import { withoutPhotos } from '../core/plan/withoutPhotos';
 
-/** Up to this many cards are held against a job between a keystroke and the next picture. */
-const mostHere = 200;
+interface Thread {
+  readonly worker: Worker;
+  readonly remote: Remote<ChooseWorker>;
+  busy: boolean;
+}
+
+/** A page without threads works it out itself. */
+const hasThreads = typeof Worker !== 'undefined';
 
 /**
- * Every resin of the shelf held against a job; undefined while many cards are still being worked through in a worker.
+ * Every resin of the shelf held against a job, each planned with its heat, in a thread. What was told of the same pour stays until
+ * there is something newer; undefined until there is any.
  * @param job undefined while what is typed is not whole
  * @param pour counted from 0
  */
@@ -21,20 +28,34 @@ export function useChoices(
   shelf: Shelf,
   today: string,
 ): readonly ResinChoice[] | undefined {
-  const many = shelf.resins.length > mostHere;
   const here = useMemo(
-    () => (job === undefined || many ? undefined : chooseResin(job, pour, shelf, today)),
-    [job, pour, shelf, today, many],
+    () => (job === undefined || hasThreads ? undefined : chooseResin(job, pour, shelf, today)),
+    [job, pour, shelf, today],
   );
-  const [there, setThere] = useState<{ job: Job; pour: number; choices: readonly ResinChoice[] }>();
+  const [there, setThere] = useState<{ pour: number; choices: readonly ResinChoice[] }>();
+  const held = useRef<Thread | undefined>(undefined);
+  useEffect(() => () => held.current?.worker.terminate(), []);
   useEffect(() => {
-    if (job === undefined || !many) return undefined;
-    const thread = new Worker(new URL('./choose.worker', import.meta.url));
-    void wrap<ChooseWorker>(thread)
-      .choose(job, pour, withoutPhotos(shelf), today)
-      .then((answer) => setThere({ job, pour, choices: heard(answer) }));
-    // A run that is overtaken by the next keystroke is stopped.
-    return () => thread.terminate();
-  }, [job, pour, shelf, today, many]);
-  return here ?? (there?.job === job && there?.pour === pour ? there?.choices : undefined);
+    if (job === undefined || !hasThreads) return undefined;
+    if (held.current === undefined) {
+      const worker = new Worker(new URL('./choose.worker', import.meta.url));
+      held.current = { worker, remote: wrap<ChooseWorker>(worker), busy: false };
+    }
+    const thread = held.current;
+    let overtaken = false;
+    thread.busy = true;
+    void thread.remote.choose(job, pour, withoutPhotos(shelf), today).then((answer) => {
+      if (overtaken) return;
+      thread.busy = false;
+      startTransition(() => setThere({ pour, choices: heard(answer) }));
+    });
+    return () => {
+      overtaken = true;
+      // One that is done keeps what it followed for the next change; one at work is stopped.
+      if (!thread.busy) return;
+      thread.worker.terminate();
+      held.current = undefined;
+    };
+  }, [job, pour, shelf, today]);
+  return here ?? (job !== undefined && there?.pour === pour ? there.choices : undefined);
 }

@@ -35,7 +35,11 @@ export interface PlanCodes {
     readonly roomMm: number;
     readonly greatestDepthMm: number | undefined;
   };
-  'thinner-than-least': OfLayer & { readonly leastDepthMm: number };
+  /** When it is hard all the same by the model, h; undefined where that does not follow it or it never is. */
+  'thinner-than-least': OfLayer & {
+    readonly leastDepthMm: number;
+    readonly hardH: number | undefined;
+  };
   /** `because` is the code of the problem that it came from; the rest is that problem's data. */
   'room-depth-unknown': ProblemCodes[ProblemCode] & { readonly because: ProblemCode };
   'scale-too-coarse': { readonly stepG: number; readonly ratioError: number };

@@ -17,8 +17,6 @@ import type {
   Warning,
 } from './planTypes';
 
-/** Past this share off the ratio a person should know: within 2 % is fine in the trade. */
-
 /** What the measures of parts and inserts themselves give cause to say, by the part that it is about. */
 export function measureWarnings({ parts, inserts }: MeasuredWhole): Warning[] {
   const of = (kind: 'part' | 'insert', from: readonly Told[]): Warning[] =>
@@ -77,8 +75,12 @@ export function depthWarnings(
     warnings.push({ code: 'deeper-than-label', severity: 'warn', data });
   }
   if (leastDepthMm !== undefined && isUnder(thinnestMm, leastDepthMm)) {
-    const data = { depthMm: thinnestMm, leastDepthMm, ...layerOf(thinnestMm) };
-    warnings.push({ code: 'thinner-than-least', severity: 'warn', data });
+    const at = layerOf(thinnestMm);
+    // The label speaks of heat, the model follows it: what gets hard all the same is only slow.
+    const hardH = layers[at.layer - 1]?.cure?.hardH;
+    const data = { depthMm: thinnestMm, leastDepthMm, hardH, ...at };
+    const severity = hardH === undefined ? 'warn' : 'tell';
+    warnings.push({ code: 'thinner-than-least', severity, data });
   }
   return warnings;
 }

@@ -3,7 +3,7 @@ import { TouchableRipple } from 'react-native-paper';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
-import { choiceFigureNames, sayChoice, sayFit } from '../../words/choices';
+import { choiceFigureNames, sayChoice, sayFit, suitsNames } from '../../words/choices';
 import { sayChoiceName, type ChoicesProps } from './choicesProps';
 import { familyOf } from '../../core/resin/families';
 
@@ -26,7 +26,7 @@ export function ChoiceList({ choices, currency, isChosen, onChoose }: ChoicesPro
             key={`${choice.resinId ?? choice.name}/${choice.hardenerName}`}
             role="radio"
             aria-checked={chosen}
-            aria-label={`${name}. ${choice.fits ? 'Fits' : 'Does not fit'}`}
+            aria-label={`${name}. ${suitsNames[choice.suits]}`}
             onPress={() => onChoose(choice)}
             style={[
               styles.card,
@@ -40,7 +40,7 @@ export function ChoiceList({ choices, currency, isChosen, onChoose }: ChoicesPro
                   {name}
                 </Words>
                 <Words size="small" weight="semibold" colour={words}>
-                  {choice.fits ? 'Fits' : 'Does not fit'}
+                  {suitsNames[choice.suits]}
                 </Words>
               </View>
               <Words size="small" colour={soft}>

@@ -4,7 +4,13 @@ import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space, touch } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
-import { choiceFigureNames, choiceFigures, sayChoice, sayFit } from '../../words/choices';
+import {
+  choiceFigureNames,
+  choiceFigures,
+  sayChoice,
+  sayFit,
+  suitsNames,
+} from '../../words/choices';
 import { ChoiceList } from './ChoiceList';
 import { sayChoiceName, type ChoicesProps } from './choicesProps';
 
@@ -18,7 +24,7 @@ export function ChoiceTable(props: ChoicesProps) {
     <DataTable testID="choice-table">
       <DataTable.Header style={styles.row}>
         <DataTable.Title style={styles.name}>Resin</DataTable.Title>
-        <DataTable.Title style={styles.fits}>Fits</DataTable.Title>
+        <DataTable.Title style={styles.suits}>Suits</DataTable.Title>
         {choiceFigures.map((figure) => (
           <DataTable.Title key={figure} numeric style={styles.figure}>
             {choiceFigureNames[figure]}
@@ -44,8 +50,8 @@ export function ChoiceTable(props: ChoicesProps) {
                 </Words>
               ))}
             </View>
-            <View style={styles.fits}>
-              <Words>{choice.fits ? 'yes' : 'no'}</Words>
+            <View style={styles.suits}>
+              <Words>{suitsNames[choice.suits]}</Words>
             </View>
             {choiceFigures.map((figure) => (
               <View key={figure} style={styles.figure}>
@@ -69,7 +75,7 @@ const styles = StyleSheet.create({
     alignSelf: 'center',
     paddingVertical: space.small,
   },
-  fits: { flexGrow: 0, flexShrink: 0, flexBasis: 48, alignSelf: 'center' },
+  suits: { flexGrow: 0, flexShrink: 0, flexBasis: 76, alignSelf: 'center' },
   figure: { flexGrow: 1, flexShrink: 1, flexBasis: 76, minWidth: 0, alignSelf: 'center' },
   right: { textAlign: 'right' },
 });

@@ -1,7 +1,6 @@
 import { useState, type ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/chooseResin';
-import { withPeaks } from '../../core/plan/heat/withPeaks';
+import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/choose/choiceOrder';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -20,7 +19,6 @@ import { wantNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 import { wants } from '../../core/job/pourKeys';
 import { useChoices } from '../../workers/useChoices';
-import { useChoicePeaks } from '../../workers/useChoicePeaks';
 import { ChoiceList } from './ChoiceList';
 import type { ChoicesProps } from './choicesProps';
 import { PlainChoices } from './PlainChoices';
@@ -50,7 +48,6 @@ export function ResinStep({
   const [chosen, setResin] = usePourPart('resin');
   const [hardener, setHardener] = usePourPart('hardener');
   const choices = useChoices(job, pourIndex, shelf, day);
-  const peaks = useChoicePeaks(job, pourIndex, shelf);
   const { resins } = shelf;
   const isOwn = chosen !== undefined && !resins.some(({ id }) => id === chosen.id);
   const problem = problems.find(({ field }) => /^(resin|hardener)/.test(field));
@@ -67,7 +64,7 @@ export function ResinStep({
     setResin(resin);
   }
 
-  const shown = choices === undefined ? undefined : inChoiceOrder(withPeaks(choices, peaks), order);
+  const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
   return (
     <View style={styles.stack}>
       {problem !== undefined && <Words colour="stop">Choose a resin. {sayProblem(problem)}</Words>}
@@ -82,7 +79,9 @@ export function ResinStep({
       {resins.length === 0 && (
         <Words>The shelf is empty. Add the resin you have, or open a file of cards there.</Words>
       )}
-      {shown === undefined ? (
+      {job !== undefined && shown === undefined ? (
+        <Words colour="inkSoft">Holding every resin against this piece and its room …</Words>
+      ) : shown === undefined ? (
         <PlainChoices resins={resins} chosen={chosen} hardener={hardener} onChoose={choose} />
       ) : (
         <>

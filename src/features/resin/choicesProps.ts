@@ -1,4 +1,4 @@
-import type { ResinChoice } from '../../core/plan/chooseResin';
+import type { ResinChoice } from '../../core/plan/choose/chooseResin';
 import { ownHardener } from '../../core/resin/withHardener';
 
 /** Choices in their order, and what becomes of a tap. */

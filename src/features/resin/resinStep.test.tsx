@@ -3,9 +3,6 @@ import { demoResins } from '../../data/demo/demoCards';
 import { choose, openStep, press, says, textOf, turn, withWords } from '../../testing/openStep';
 import { ResinStep } from './ResinStep';
 
-// Peaks come from a thread, and there are none here: the choices stand without them, as until the first has come.
-jest.mock('../../workers/useChoicePeaks', () => ({ useChoicePeaks: () => [] }));
-
 jest.setTimeout(60_000);
 
 const added: string[] = [];
@@ -21,11 +18,15 @@ const namesInOrder = (): readonly string[] =>
     .map((each) => each.getAttribute('aria-label') ?? '')
     .filter((label) => label.includes('. '));
 
-test('every card is held against the job: what fits comes first, what does not says why', async () => {
+test('every card is held against the job: what is good comes first, what is not says why', async () => {
   await openStep(step, onShelf);
   await waitFor(() => expect(namesInOrder().length).toBeGreaterThan(5));
-  const fits = namesInOrder().map((label) => label.includes('Fits'));
-  expect(fits).toEqual([...fits].sort((one, other) => Number(other) - Number(one)));
+  const suits = namesInOrder().map((label) =>
+    ['Good', 'Possible', 'No'].findIndex((each) => label.endsWith(`. ${each}`)),
+  );
+  expect(suits).toEqual([...suits].sort());
+  expect(suits[0]).toBe(0);
+  expect(suits.at(-1)).toBe(2);
   expect(textOf()).toContain('Silicone is for moulds.');
 });
 

@@ -110,7 +110,10 @@ export const planWarnings: Sentences<PlanCodes> = {
     const where = data.layers > 1 ? `Layer ${data.layer}` : 'This pour';
     return (
       `${where} is ${sayMm(data.depthMm)} deep; ${data.name} wants ` +
-      `${sayMm(data.leastDepthMm)} at the least to warm itself. It may stay soft. ` +
+      `${sayMm(data.leastDepthMm)} at the least to warm itself. ` +
+      (data.hardH === undefined
+        ? 'It may stay soft. '
+        : `It cures slowly: hard after about ${sayRoughly(data.hardH * 60)} by the model. `) +
       'Choose fewer layers or a resin for thin pours.'
     );
   },

@@ -14,8 +14,6 @@ import {
 import { resolveJob } from '../../job/resolveJob';
 import type { InputError } from '../../problem';
 import { adviseHeat } from './adviseHeat';
-import { choicePeaks } from './choicePeaks';
-import { withPeaks, type ChoicePeak } from './withPeaks';
 import { bucketOf } from './bucketOf';
 import { followJob, type HeatCaseOfJob } from './heatOfPlan';
 import { heatViewOf } from './heatView';
@@ -393,10 +391,7 @@ test('every resin of the shelf with its peak, and days where no label tells them
     moulds: [],
   };
   const job = jobOf();
-  const peaks: ChoicePeak[] = [];
-  choicePeaks(asJob(job), 0, shelf, (peak) => peaks.push(peak));
-  expect(peaks.map(({ resinId }) => resinId)).toEqual(['deep', 'slow']);
-  const choices = withPeaks(chooseForOne(job, shelf), peaks);
+  const choices = chooseForOne(job, shelf);
   const of = (id: string) => choices.find(({ resinId }) => resinId === id);
   within(of('deep')?.peakC, 62);
   expect(of('deep')?.doneMin).toBeGreaterThan(24 * 60);

@@ -24,6 +24,7 @@ import {
 } from '../../thermal/spread';
 import type { Plan, PourPlan, Shelf } from '../planTypes';
 import { dilutedBy } from '../../mix/fillers/dilutedBy';
+import { isNight } from '../awake';
 import { belowPour, type BelowPour } from './belowPour';
 import { givesWay } from './formHeat';
 import { withBelow } from './heatDepth';
@@ -102,9 +103,6 @@ export interface BelowState extends Omit<BelowPour, 'layers'> {
   readonly warmestC: number | undefined;
 }
 
-/** People sleep from ten to seven. */
-const nightFromMin = 22 * 60;
-const nightToMin = 7 * 60;
 const dayMin = 24 * 60;
 
 /**
@@ -247,8 +245,7 @@ function withClock(
         ? formBearsC
         : undefined,
     peakAtMin,
-    asleep:
-      peakAtMin === undefined ? undefined : peakAtMin >= nightFromMin || peakAtMin < nightToMin,
+    asleep: peakAtMin === undefined ? undefined : isNight(peakAtMin),
   };
 }
 
