@@ -100,5 +100,32 @@ test('a plan with its heat', () => {
     expect.arrayContaining(['peakH', 'gelH', 'tackFreeH', 'recoatH', 'demouldH']),
   );
   expect((said['layers'] as { heat: unknown }[])[0]?.heat).toEqual(layer);
+  const { ranges } = layer as unknown as {
+    ranges: Record<string, { low: number; mid: number; high: number | null }>;
+  };
+  expect(Object.keys(ranges)).toEqual([
+    'peakH',
+    'gelH',
+    'stickyFromH',
+    'stickyToH',
+    'tackFreeH',
+    'demouldH',
+    'keepsShapeH',
+    'hardH',
+  ]);
+  for (const { low, mid, high } of Object.values(ranges)) {
+    expect(low).toBeLessThanOrEqual(mid);
+    expect(high ?? Infinity).toBeGreaterThanOrEqual(mid);
+  }
+  expect(ranges['hardH']!.high! / ranges['hardH']!.low).toBeGreaterThan(1.5);
+  const { bucket, secondLayer, advice } = said['heat'] as unknown as {
+    bucket: { pourableMin: number };
+    secondLayer: { school: string; plannedMin: number; readyMin: number };
+    advice: { code: string; lessK: number }[];
+  };
+  // Twelve litres in one bucket, against 8 h for a cup of 150 g.
+  expect(bucket.pourableMin).toBeLessThan(480);
+  expect(secondLayer.plannedMin).toBeGreaterThanOrEqual(secondLayer.readyMin);
+  expect(advice.map(({ code }) => code)).toContain('fan');
   expect(run('plan.ts', job).said).not.toHaveProperty('heat');
 });

@@ -5,7 +5,7 @@ import { asVersion1, isVersion1, readJob } from '../src/core/job/readJob';
 import { attachFiles, type FileSource } from '../src/core/measure/files/attachFiles';
 import { within } from '../src/core/measure/within';
 import { correctBatch } from '../src/core/plan/correctBatch';
-import { heatOfPlan } from '../src/core/plan/heat/heatOfPlan';
+import { wholeHeat } from '../src/core/plan/heat/wholeHeat';
 import { planResolved } from '../src/core/plan/planJob';
 import { printedPlan } from '../src/core/plan/printedPlan';
 import { InputError } from '../src/core/problem';
@@ -72,7 +72,7 @@ const massOf = (field: string, typed: string | undefined): number | undefined =>
 /** The heat of each pour by itself, and with each layer what becomes of it. */
 function heatOfPours(resolved: ResolvedJob, plan: Plan): readonly object[] {
   return plan.pours.map(({ layers }, index) => {
-    const heat = heatOfPlan(resolved, plan, index);
+    const heat = wholeHeat(resolved, plan, index);
     return {
       layers: layers.map((layer, at) => (heat.told ? { ...layer, heat: heat.layers[at] } : layer)),
       heat,

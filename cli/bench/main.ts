@@ -1,5 +1,6 @@
 import { benchAmounts } from './amounts';
 import { benchHeat } from './heat/heat';
+import { benchRanges } from './heat/ranges';
 import { benchHeatScreen } from './heat/screen';
 import { benchJobList } from './jobList';
 import { benchLoad } from './load';
@@ -17,6 +18,7 @@ async function main(): Promise<void> {
     ...benchAmounts(),
     ...benchMeasure(),
     ...benchHeat(),
+    ...benchRanges(),
     ...(await benchMesh()),
     ...(await benchHeatScreen()),
     ...(await benchLoad()),

@@ -3,7 +3,7 @@ import { asVersion1 } from '../core/job/readJob';
 import { upgradeWithinVersion, upgradeJob } from '../core/upgrades/upgradeJob';
 import { resolveJob } from '../core/job/resolveJob';
 import { chooseResin } from '../core/plan/choose/chooseResin';
-import { heatCaseOfJob, heatOfPlan } from '../core/plan/heat/heatOfPlan';
+import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { planJob } from '../core/plan/planJob';
 import type { Plan, PlannedBatch, PourPlan, Shelf, Warning } from '../core/plan/planTypes';
 import { checkedOrThrow } from '../core/schema/check';
@@ -52,8 +52,10 @@ export function planOne(job: OneJob | Job, shelf?: Shelf, today?: string): PlanO
 /** The heat of the one pour. */
 export const heatCaseOfOne = (job: OneJob | Job, plan: PlanOfOne, shelf?: Shelf) =>
   asVersion1(() => heatCaseOfJob(asJob(job), plan.whole, 0, shelf));
-export const heatOfOne = (job: OneJob | Job, plan: PlanOfOne, shelf?: Shelf) =>
-  asVersion1(() => heatOfPlan(resolveJob(asJob(job), shelf), plan.whole, 0, shelf));
+export function heatOfOne(job: OneJob | Job, plan: PlanOfOne, shelf?: Shelf) {
+  const given = heatCaseOfOne(job, plan, shelf);
+  return given.told ? followJob(given, { ranges: true }).plan : given;
+}
 
 export const chooseForOne = (job: OneJob | Job, shelf: Shelf, today?: string) =>
   chooseResin(asJob(job), 0, shelf, today);

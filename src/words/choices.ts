@@ -8,7 +8,7 @@ import { sayMl, sayMm, sayMoney, sayPercent } from './figures';
 import { sayRoughly } from './rough';
 import { clarityNames } from './names';
 import { familyOf, hasHeat } from '../core/resin/families';
-import { sayPeakAbout } from './heat';
+import { sayClock, sayPeakAbout } from './heat';
 import { sayProblem } from './problems';
 import { sayWarning } from './warnings';
 
@@ -21,7 +21,7 @@ export const orderNames: Readonly<Record<ChoiceOrder, string>> = {
 };
 
 export const orderRules: Readonly<Record<ChoiceOrder, string>> = {
-  soonest: 'Fewest days until the last layer is cured, in this room; times of the label.',
+  soonest: 'Fewest days until the last layer is cured, in this room.',
   cheapest: 'Least to pay for whole kits with delivery, after what is on the shelf.',
   safest:
     'The layer that takes least of the depth the resin may have, then most pot life to spare.',
@@ -54,7 +54,8 @@ const againstIt: Sentences<ChoiceCodes> = {
     tooMany
       ? `${batches} batches for one layer: the first goes off before the last is poured.`
       : `${batches} batches for one layer, each mixed in a hurry.`,
-  'window-at-night': () => 'Whenever it is begun, a layer would have to follow at night.',
+  'window-at-night': ({ pouredAtMin }) =>
+    `${pouredAtMin === undefined ? 'Whenever it is begun' : `Begun at ${sayClock(pouredAtMin)}`}, a layer would have to follow at night.`,
   'under-least-batch': ({ surplusMl }) =>
     `Less than the maker's least batch: ${sayMl(surplusMl)} would be left over.`,
 };

@@ -7,6 +7,7 @@ import { followJob, heatCaseOf, heatCaseOfJob } from '../core/plan/heat/heatOfPl
 import { heatViewOf, type HeatView } from '../core/plan/heat/heatView';
 import { roomDepths } from '../core/plan/heat/roomDepth';
 import { warmEnough } from '../core/plan/heat/warmEnough';
+import { gapOf, staysSoft } from '../core/plan/heat/wholeHeat';
 import type { HeatAnswer, HeatWorker } from './heatWorker';
 import { told, type Told } from './told';
 
@@ -16,9 +17,6 @@ const buffersOf = (view: HeatView): ArrayBufferLike[] => [
   view.timesH.buffer,
   view.coreC.buffer,
 ];
-
-/** A layer is poured on after half a day where the model gives no moment for it. */
-const usualGapH = 12;
 
 const worker: HeatWorker = {
   follow: async ({ job, plan, pour, shelf }) => {
@@ -42,11 +40,9 @@ const worker: HeatWorker = {
       if (!given.told) return undefined;
       const followed = followJob(given, { ranges: true });
       tell({ plan: followed.plan });
-      const [layer] = followed.plan.layers;
-      const gapH = layer?.recoatH.from ?? layer?.gelAllH ?? usualGapH;
       const others = shelf.resins.filter(({ id }) => id !== job.pours[pour]?.resin.id);
-      tell({ advice: adviseHeat(given, gapH, others, shelf.calibrations) });
-      if (followed.plan.layers.some(({ hardH }) => hardH === undefined)) {
+      tell({ advice: adviseHeat(given, gapOf(followed.plan), others, shelf.calibrations) });
+      if (staysSoft(followed.plan)) {
         tell({ warmEnough: warmEnough(given) });
       }
       tell({ depths: roomDepths(given) });

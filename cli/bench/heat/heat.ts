@@ -2,11 +2,18 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { calibrate } from '../../../src/core/thermal/calibrate';
+import {
+  greatestKappa,
+  leastKappa,
+  meetDepth,
+  overAtDepth,
+  pacer,
+  potLifeOfLabel,
+} from '../../../src/core/thermal/calibrate';
 import { slabChain } from '../../../src/core/thermal/chain';
 import { constantRoom } from '../../../src/core/thermal/climate';
 import { depthCurve, depthLimitC } from '../../../src/core/thermal/greatestDepth';
-import { heatConstantsOf } from '../../../src/core/resin/families';
+import { heatConstantsOf, type HeatFamily } from '../../../src/core/resin/families';
 import { planeOf } from '../../../src/core/thermal/plane';
 import { solids } from '../../../src/core/thermal/solids';
 import { solveChain } from '../../../src/core/thermal/solveChain';
@@ -57,6 +64,18 @@ function plane72h(halfWidthM: number, depthM: number, roomC: number): number {
   return end.temperaturesC[0]!;
 }
 
+/** κ by which the usual pot life and a depth are met. */
+function kappaOfDepth(family: HeatFamily, depthMm: number): number {
+  const constants = heatConstantsOf(family);
+  return meetDepth(
+    (kappa) => ({ ...constants.curing, kappa }),
+    constants.curing.kappa,
+    (isTooHot) => (isTooHot ? greatestKappa : leastKappa),
+    pacer(potLifeOfLabel(constants.label, constants)!, constants),
+    overAtDepth(family, depthMm),
+  ).value;
+}
+
 const roomsC = Array.from({ length: 12 }, (_, at) => 10 + 2 * at);
 
 const pieces: readonly { readonly name: string; readonly runs: number; work: () => number }[] = [
@@ -77,9 +96,7 @@ const pieces: readonly { readonly name: string; readonly runs: number; work: () 
   {
     name: 'heat.calibrate',
     runs: 40,
-    work: () =>
-      calibrate('casting-epoxy', { potLifeMin: 90, massG: 150, temperatureC: 25, depthMm: 20 })
-        .kappa,
+    work: () => kappaOfDepth('casting-epoxy', 20),
   },
 ];
 

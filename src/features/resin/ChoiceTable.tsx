@@ -76,6 +76,13 @@ const styles = StyleSheet.create({
     paddingVertical: space.small,
   },
   suits: { flexGrow: 0, flexShrink: 0, flexBasis: 76, alignSelf: 'center' },
-  figure: { flexGrow: 1, flexShrink: 1, flexBasis: 76, minWidth: 0, alignSelf: 'center' },
+  figure: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 76,
+    minWidth: 0,
+    alignSelf: 'center',
+    paddingLeft: space.small,
+  },
   right: { textAlign: 'right' },
 });

@@ -20,7 +20,7 @@ export interface ChoiceCodes {
   'many-layers': { readonly layers: number; readonly tooMany: boolean };
   'many-batches': { readonly batches: number; readonly tooMany: boolean };
   /** A layer would have to follow while everybody sleeps. */
-  'window-at-night': { readonly layers: number };
+  'window-at-night': { readonly pouredAtMin: number | undefined };
   'under-least-batch': { readonly leastMl: number; readonly surplusMl: number };
 }
 
@@ -164,7 +164,7 @@ export function planReasons(
       pouredAtMin,
     )
   ) {
-    add('possible', { code: 'window-at-night', data: { layers } });
+    add('possible', { code: 'window-at-night', data: { pouredAtMin } });
   }
   for (const { rule, surplusMl, ml } of plan.batches.slice(0, 1)) {
     if (rule !== 'least-batch') continue;

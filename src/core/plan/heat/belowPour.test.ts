@@ -4,7 +4,8 @@ import { demoResins } from '../../../data/demo/demoCards';
 import type { Job } from '../../job/jobSchema';
 import { readJob } from '../../job/readJob';
 import { planJob } from '../planJob';
-import { heatOfPlan, type HeatPlan } from './heatOfPlan';
+import type { HeatPlan } from './heatOfPlan';
+import { wholeHeat } from './wholeHeat';
 
 const coating = demoResins.find(({ id }) => id === 'demo-table-coat')!;
 const light = demoResins.find(({ id }) => id === 'demo-lens-light')!;
@@ -22,7 +23,7 @@ const jobOf = (depth: string, pours: readonly object[]): Job =>
     pours,
   });
 function heatOf(job: Job, index: number): HeatPlan {
-  const heat = heatOfPlan(resolveJob(job, undefined), planJob(job), index);
+  const heat = wholeHeat(resolveJob(job, undefined), planJob(job), index);
   if (!heat.told) throw new Error(heat.code);
   return heat;
 }

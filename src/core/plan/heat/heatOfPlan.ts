@@ -310,17 +310,3 @@ export function followJob(
     followed,
   };
 }
-
-/**
- * The heat of one pour of a job with its ranges, as the command prints it.
- * @throws InputError those of `heatCaseOf` and `followJob`
- */
-export function heatOfPlan(
-  resolved: ResolvedJob,
-  plan: Plan,
-  index: number,
-  shelf?: Shelf,
-): HeatPlan | NoHeat {
-  const given = heatCaseOf(resolved, plan, index, shelf);
-  return given.told ? followJob(given, { ranges: true }).plan : given;
-}
