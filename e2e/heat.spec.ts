@@ -57,6 +57,31 @@ test('a pour is told its peak, when it comes, and what would cool it', async ({ 
   await expect(page.getByTestId('depth-here')).toContainText(figure('planned are 50 mm'));
 });
 
+test('a dust cover keeps heat in, damp air is warned of, and times are told as far as they are known', async ({
+  page,
+}) => {
+  await openTray(page, { layers: { style: 'one-pour' } });
+  await heatStep(page);
+  // About so long, from the least to the most that the label leaves open.
+  await expect(layer(page)).toContainText(
+    /Out of the mould, may still bend.*\d.*\(.+ to .+\).*Keeps its shape.*\(.+ to .+\)/,
+  );
+  await page.getByRole('button', { name: 'Room and air' }).tap();
+  await type(page.getByLabel('A dust cover, so far above it'), '15');
+  await expect(page.getByTestId('heat-advice')).toContainText(
+    /Without the dust cover: \d+\sK less, about 6[123]\s°C/,
+  );
+  await expect(
+    page.getByText(figure('A dust cover 15 mm over it keeps its heat in.')),
+  ).toBeVisible();
+  await type(page.getByLabel('A dust cover, so far above it'), '');
+  await type(page.getByLabel('Humidity, by the hygrometer'), '90');
+  await expect(page.getByText(/At 90\s% dew falls at 21\s°C/)).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  await page.getByRole('tab', { name: 'Layers' }).tap();
+  await expect(page.getByText(/turns hazy and greasy \(blush\)/)).toBeVisible();
+});
+
 test('the room, a fan and the form change the figures, and stay with the job', async ({ page }) => {
   await openTray(page);
   await heatStep(page);

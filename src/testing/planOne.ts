@@ -1,7 +1,6 @@
 import { jobSchemaVersion1, type Job, type JobVersion1 } from '../core/job/jobSchema';
 import { asVersion1 } from '../core/job/readJob';
 import { upgradeWithinVersion, upgradeJob } from '../core/upgrades/upgradeJob';
-import { resolveJob } from '../core/job/resolveJob';
 import { chooseResin } from '../core/plan/choose/chooseResin';
 import { followJob, heatCaseOfJob } from '../core/plan/heat/heatOfPlan';
 import { planJob } from '../core/plan/planJob';

@@ -15,10 +15,9 @@ type OfLayer = {
 /** A layer that label, model and heat leave no time for while the one under it is sticky. Minutes after that one is poured. */
 interface NoTimeWhileSticky {
   readonly why: NoWindow;
-  /** Counted from 1, of how many, and how many of them it is so with. */
+  /** Counted from 1, of how many. */
   readonly layer: number;
   readonly layers: number;
-  readonly count: number;
   /** By the model. */
   readonly stickyFromMin: number | undefined;
   readonly stickyToMin: number | undefined;

@@ -44,7 +44,6 @@ function jointWarnings(conflicts: readonly JointConflict[], layers: number): War
     why,
     layer: layer + 1,
     layers,
-    count: conflicts.length,
     stickyFromMin: stickyMin.from,
     stickyToMin: stickyMin.to,
     coolMin: joint.coolMin,

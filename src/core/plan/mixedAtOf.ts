@@ -2,8 +2,8 @@ import type { JobPour } from '../job/jobPour';
 import type { LayerJoint } from '../layers/jointOf';
 import { climateAtC } from '../thermal/climate';
 import type { MixedAt } from './batchClock';
+import { momentsOf } from './heat/momentsOf';
 import { resinTypedC, roomOf } from './heat/roomOf';
-import { usualGapMin } from './heat/usualGap';
 
 /**
  * How warm the mix and the room are when each layer is poured.
@@ -15,9 +15,7 @@ export function mixedAtOf(
 ): readonly MixedAt[] {
   const { climate } = roomOf(said);
   const typedC = resinTypedC(said);
-  let atMin = 0;
-  return joints.map((joint, layer) => {
-    if (layer > 0) atMin += joint?.plannedMin ?? usualGapMin[joint?.school ?? 'tacky'];
+  return momentsOf(joints).map(({ atMin }) => {
     const roomC = climateAtC(climate, atMin * 60);
     return { resinC: typedC ?? roomC, roomC };
   });

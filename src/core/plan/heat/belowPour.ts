@@ -11,6 +11,7 @@ import type { BelowLayer } from '../../thermal/pourSetting';
 import type { PourJoint, PourPlan } from '../planTypes';
 import type { PouredForm } from '../pouredForm';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
+import { momentsOf } from './momentsOf';
 import { usualGapMin } from './usualGap';
 
 /** A pour that another one stands on, and how it was taken. */
@@ -77,15 +78,6 @@ function liesUnder(lower: PouredForm, upper: PouredForm): boolean {
 
 const isCoat = ({ parts }: PouredForm): boolean => parts.every(({ shape }) => shape === 'coat');
 
-/** Minutes from the first layer of a pour to each of its layers. */
-function layerTimes({ layers }: PlannedBelow['plan']): readonly number[] {
-  let atMin = 0;
-  return layers.map(({ joint }, index) => {
-    if (index > 0) atMin += joint?.plannedMin ?? usualGapMin[joint?.school ?? 'tacky'];
-    return atMin;
-  });
-}
-
 /**
  * What earlier pours left under one of them, as it is when this one is poured.
  * @param earlier planned, in working order
@@ -102,17 +94,17 @@ export function belowPour(
 ): readonly BelowPour[] {
   if (earlier.length === 0) return [];
   const startsMin = [0];
-  const times = earlier.map(({ plan }) => layerTimes(plan));
+  const moments = earlier.map(({ plan }) => momentsOf(plan.layers.map(({ joint }) => joint)));
   // Pours below this one came at a time that no card gives.
   let firstKnown = 0;
-  earlier.forEach(({ plan }, index) => {
+  moments.forEach((layers, index) => {
     const join = joins[index + 1];
     if (join?.waitMin === undefined) firstKnown = index + 1;
-    else if (plan.layers.some(({ joint }, at) => at > 0 && joint?.plannedMin === undefined)) {
+    else if (layers.some(({ assumed }) => assumed)) {
       firstKnown = Math.max(firstKnown, index);
     }
     const wait = join?.waitMin ?? usualGapMin[join?.school ?? 'tacky'];
-    startsMin.push((startsMin[index] ?? 0) + (times[index]?.at(-1) ?? 0) + wait);
+    startsMin.push((startsMin[index] ?? 0) + (layers.at(-1)?.atMin ?? 0) + wait);
   });
   const ownMin = startsMin.at(-1) ?? 0;
   // A coat lies over the deepest of the form.
@@ -122,7 +114,7 @@ export function belowPour(
     if (!liesUnder(lower.poured, poured)) return [];
     const { card, resin } = lower.pour;
     const own = curingBelow(card.family, resin, kept);
-    const atMin = times[index]!.map((each) => (startsMin[index] ?? 0) + each - ownMin);
+    const atMin = moments[index]!.map((each) => (startsMin[index] ?? 0) + each.atMin - ownMin);
     const beforeH = -(atMin.at(-1) ?? 0) / 60;
     const isReacting = own !== undefined && beforeH < curedAfterH;
     const { roomTemperatureC: resinC } = lower.plan;

@@ -290,6 +290,17 @@ test('too cold: how warm would do, and there it does', () => {
   expect(at(enoughC - 1)).toBeUndefined();
 });
 
+test('a label that wants it 15 K over its room: there is a room that would do, though a hot one would not', () => {
+  const resin = { ...deep, times: { fullCure: { time: '14 days', temperature: '23 °C' } } };
+  const thin = { resin, measure: { parts: [{ ...tray, depth: '5 mm' }] } };
+  const { roomC: enoughC = NaN } = warmEnough(caseOf({ ...thin, room: { temperature: '-5 °C' } }));
+  expect(enoughC).toBeLessThan(30);
+  const hardH = (roomC: number) =>
+    heatOf({ ...thin, room: { temperature: `${roomC} °C` } }).layers[0]?.hardH;
+  expect(hardH(enoughC)).toBeDefined();
+  expect(hardH(45)).toBeUndefined();
+});
+
 test('a day that goes round: warmer afternoons make it hotter than its mean alone', () => {
   const day = { lowest: '17 °C', highest: '29 °C', warmestAt: '15:00' };
   const round = heatOf({ heat: { day, pouredAt: '10:00', resinTemperature: '23 °C' } });

@@ -6,8 +6,8 @@ import type { PouredForm } from '../pouredForm';
 import { heatPlaceOf, type HeatAssumption, type HeatPlace } from './heatPlace';
 import { bodiesOf, type LayerBody } from './bodiesOf';
 import { layerAt } from './layerCures';
+import { momentsOf } from './momentsOf';
 import { resinTypedC } from './roomOf';
-import { usualGapMin } from './usualGap';
 import type { Climate } from '../../thermal/climate';
 
 /** A job's pour for the heat model. */
@@ -33,16 +33,11 @@ function layersOf(
   bodies: readonly LayerBody[],
   assume: (what: HeatAssumption) => void,
 ): PourSetting['layers'] {
-  let pouredS = 0;
-  return bodies.map((body, at) => {
-    if (at > 0) {
-      const joint = layers[at]?.joint;
-      const planned = joint?.plannedMin;
-      if (planned === undefined) assume('gap');
-      pouredS += (planned ?? usualGapMin[joint?.school ?? 'tacky']) * 60;
-    }
-    return layerAt({ setting: { room }, resinTypedC: typedC }, body, pouredS);
-  });
+  const moments = momentsOf(layers.map(({ joint }) => joint)).slice(0, bodies.length);
+  if (moments.some(({ assumed }) => assumed)) assume('gap');
+  return bodies.map((body, at) =>
+    layerAt({ setting: { room }, resinTypedC: typedC }, body, moments[at]!.atMin * 60),
+  );
 }
 
 /**

@@ -14,7 +14,8 @@ export interface WarmEnough {
 
 /** Warmer than this nobody keeps a room for a casting, °C. */
 const warmestC = 40;
-/** The answer is good to this, K. */
+/** Rooms are tried in these steps, and the answer is good to this, K. */
+const stepK = 3;
 const toleranceK = 0.5;
 
 function roomForHardC({ setting, family, curing, marks }: HeatCaseOfJob): number | undefined {
@@ -26,9 +27,14 @@ function roomForHardC({ setting, family, curing, marks }: HeatCaseOfJob): number
       marks,
       quickGrid,
     ).layers.every(({ hardH }) => hardH !== undefined);
+  // Hard means hard at the room's own warmth: a hot room wants more, so the first that will do is looked for from below.
   let low = setting.room.meanC;
-  let high = warmestC;
-  if (low >= high || !hardensAt(high)) return undefined;
+  let high = low + stepK;
+  while (high <= warmestC && !hardensAt(high)) {
+    low = high;
+    high += stepK;
+  }
+  if (high > warmestC) return undefined;
   while (high - low > toleranceK) {
     const middle = (low + high) / 2;
     if (hardensAt(middle)) high = middle;
