@@ -1,3 +1,4 @@
+import { sayRoughly } from './rough';
 import type { CoveredFace, PourRole } from '../core/job/pourChoices';
 import type { JobWarning, Plan, PourJoint, PourPlan } from '../core/plan/planTypes';
 import { sayC, sayMm, sayTime } from './figures';
@@ -44,7 +45,7 @@ function sayCover({ kind, face, between, depthMm }: PourPlan): string {
 }
 
 /** How a pour follows the one before it. */
-export function sayJoins({ school, waitMin, typed }: PourJoint, role?: PourRole): string {
+export function sayJoins({ school, waitMin, coolMin, typed }: PourJoint, role?: PourRole): string {
   const how =
     role === 'castings'
       ? 'when what it is cast in has cured'
@@ -52,7 +53,9 @@ export function sayJoins({ school, waitMin, typed }: PourJoint, role?: PourRole)
         ? 'while the one before is sticky'
         : 'onto the one before, cured and scuffed';
   if (waitMin === undefined) return `Poured ${how}; its card does not say when.`;
-  return `Poured ${how}, ${sayTime(waitMin)} after it${typed ? ', as you set it' : ' at the earliest'}.`;
+  if (typed) return `Poured ${how}, ${sayTime(waitMin)} after it, as you set it.`;
+  const cool = coolMin === undefined ? '' : ': sooner the two would heat each other';
+  return `Poured ${how}, ${sayRoughly(waitMin)} after it at the earliest${cool}.`;
 }
 
 /** A warning of a job, with the pour that it is about where there are several. */

@@ -140,8 +140,11 @@ function timeRange(
   return {
     low: toldH * Math.min(1, ...come.map((each) => each / ownH)),
     mid: toldH,
+    // What is too flat to have a peak tells nothing of when it comes.
     high:
-      come.length < others.length ? null : toldH * Math.max(1, ...come.map((each) => each / ownH)),
+      come.length < others.length && what !== 'peakH'
+        ? null
+        : toldH * Math.max(1, ...come.map((each) => each / ownH)),
   };
 }
 
