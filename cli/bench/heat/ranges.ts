@@ -1,11 +1,12 @@
-import { readOne, planOne, heatCaseOfOne } from '../../../src/testing/planOne';
-import { followJob } from '../../../src/core/plan/heat/heatOfPlan';
+import { readJob } from '../../../src/core/job/readJob';
+import { followJob, heatCaseOfJob } from '../../../src/core/plan/heat/heatOfPlan';
+import { planJob } from '../../../src/core/plan/planJob';
 import { calibrate } from '../../../src/core/thermal/calibrate';
 import { membersOf } from '../../../src/core/thermal/members';
 import { medianTime, type BenchFigure } from '../figure';
 
 const jobOf = (width: string) =>
-  readOne({
+  readJob({
     format: 'nipperkin-job',
     version: 1,
     name: 'Ranges',
@@ -25,7 +26,7 @@ const jobOf = (width: string) =>
 export function benchRanges(): BenchFigure[] {
   const ranges = (name: string, width: string): BenchFigure => {
     const job = jobOf(width);
-    const given = heatCaseOfOne(job, planOne(job));
+    const given = heatCaseOfJob(job, planJob(job), 0);
     if (!given.told) throw new Error(given.code);
     return medianTime(name, 10, () => void followJob(given, { ranges: true }));
   };
