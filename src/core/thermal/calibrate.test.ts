@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { InputError } from '../problem';
+import { isCalibration } from '../plan/heat/calibrationSchema';
 import { heatConstantsOf, type HeatFamily } from '../resin/families';
 import {
   calibrate,
@@ -74,7 +75,7 @@ test('a longer pot life never shortens a cure', () => {
         expect(long[1]).toBeGreaterThanOrEqual(short[1] * 0.98);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: 40 },
   );
 });
 
@@ -98,7 +99,7 @@ test('a deeper label means less heat, and lengthens a cure by no more than that'
         expect(deepOne[0] / shallow[0]).toBeLessThan(1.5);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: 40 },
   );
 });
 
@@ -160,6 +161,32 @@ test('what 8 h, 150 g and 50 mm leave open: 74 °C to over 85, 59 to 170 h', () 
     expect(curing.kappa).toBeGreaterThanOrEqual(leastKappa * 0.999);
     expect(curing.kappa).toBeLessThanOrEqual(greatestKappa * 1.001);
   }
+});
+
+test('whatever a label says, its readings are figures, or there are fewer of them', () => {
+  const time = fc.option(
+    fc.record({
+      timeMin: fc.double({ min: 1, max: 40_000, noNaN: true }),
+      temperatureC: fc.integer({ min: 5, max: 35 }),
+    }),
+    { nil: undefined },
+  );
+  const someLabel = fc.record({
+    potLifeMin: fc.double({ min: 0.5, max: 3000, noNaN: true }),
+    depthMm: fc.option(fc.double({ min: 1, max: 200, noNaN: true }), { nil: undefined }),
+    times: fc.record({ tackFree: time, demould: time, fullCure: time }),
+  });
+  const families = [...epoxies, 'slow-polyurethane', 'fast-polyurethane'] as const;
+  fc.assert(
+    fc.property(fc.constantFrom(...families), someLabel, (family, given) => {
+      const base = tried(family, given);
+      if (base === undefined) return;
+      const members = membersOf(family, given, base);
+      expect(members.length).toBeLessThanOrEqual(6);
+      expect(isCalibration({ ...base, members })).toBe(true);
+    }),
+    { numRuns: 40 },
+  );
 });
 
 test('times of the label narrow what is left open', () => {

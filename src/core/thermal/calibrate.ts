@@ -2,7 +2,7 @@ import { labelRoomC } from './saidFigures';
 import type { Curing } from './curing';
 import { depthForPeakM, depthLimitC } from './greatestDepth';
 import { filmMisses } from './filmTimes';
-import { heatConstantsOf, type HeatFamily } from '../resin/families';
+import { heatConstantsOf, heatKindOf, type HeatFamily } from '../resin/families';
 import type { HeatConstants } from './heatConstants';
 import type { HeatLabel, LabelVerdict } from './label';
 import { meet, type Met } from './meet';
@@ -152,7 +152,8 @@ export function calibrate(family: HeatFamily, label: HeatLabel): Calibration {
     verdict,
     assumed,
   });
-  const { depthMm } = label;
+  // A polyurethane cures hot whatever its depth: that says nothing of its heat.
+  const depthMm = heatKindOf(family) === 'polyurethane' ? undefined : label.depthMm;
   if (depthMm === undefined) return calibrated(pace(timed), { code: 'no-depth' });
 
   const overOf = overAtDepth(family, depthMm);

@@ -11,6 +11,7 @@ import {
   type Calibration,
   type Paced,
 } from './calibrate';
+import { InputError } from '../problem';
 import type { Curing } from './curing';
 import { filmMisses } from './filmTimes';
 import { heatConstantsOf, heatKindOf, type HeatFamily } from '../resin/families';
@@ -54,8 +55,7 @@ export function curingOfMember(family: HeatFamily, member: Member): Curing {
 /**
  * The members of a calibration beside itself that its label bears: up to six.
  * @param base from `calibrate` with the same label
- * @returns none where nothing but the family is known of it
- * @throws InputError `pot-life-out-of-model`
+ * @returns fewer where the label leaves less open, or is at the end of the model's reach
  */
 export function membersOf(
   family: HeatFamily,
@@ -100,7 +100,7 @@ export function membersOf(
   const heats = heatShares
     .map((share) => Math.min(greatest, Math.max(least, heatJPerKg * share)))
     .filter((heat) => Math.abs(heat / heatJPerKg - 1) > 0.01);
-  const found: readonly Paced[] = [
+  const variants: readonly Curing[] = [
     ...heats.map((heat) => ({ ...own, heatJPerKg: heat })),
     ...activationSteps.map((step) => ({
       ...own,
@@ -111,31 +111,31 @@ export function membersOf(
       glassLambda,
       glassEndC: own.glassEndC + overK,
     })),
-  ].map(calibrated);
-  const likelihood = (given: Curing): number =>
-    Math.exp(
-      filmMisses(family, given, label.times).reduce(
-        (sum, { ln, weight }) => sum - (weight * (ln / timesSigma) ** 2) / 2,
-        0,
-      ),
+  ];
+  const found = variants.flatMap((variant) => withinReach(() => calibrated(variant)) ?? []);
+  const lnLikelihood = (given: Curing): number =>
+    filmMisses(family, given, label.times).reduce(
+      (sum, { ln, weight }) => sum - (weight * (ln / timesSigma) ** 2) / 2,
+      0,
     );
-  const weights = found.map((each) => likelihood(each.curing));
-  const best = Math.max(likelihood(curingOf(family, base)), ...weights);
-  return found.flatMap(({ curing: member, rateScale }, at) => {
-    const weight = weights[at]! / best;
+  const lnWeights = found.map(({ curing: member }) => lnLikelihood(member));
+  const lnBest = Math.max(lnLikelihood(curingOf(family, base)), ...lnWeights);
+  return found.flatMap(({ curing: member, rateScale }, at): readonly Member[] => {
+    const weight = Math.exp(lnWeights[at]! - lnBest);
     if (weight < leastWeight) return [];
     const { activationJPerMol, glassLambda, glassEndC } = member;
+    const constantsOfIt = { activationJPerMol, glassLambda, glassEndC };
     const { kappa: itsKappa, heatJPerKg: itsHeat } = member;
-    return [
-      {
-        rateScale,
-        kappa: itsKappa,
-        heatJPerKg: itsHeat,
-        activationJPerMol,
-        glassLambda,
-        glassEndC,
-        weight,
-      },
-    ];
+    return [{ rateScale, kappa: itsKappa, heatJPerKg: itsHeat, ...constantsOfIt, weight }];
   });
+}
+
+/** What a label at the end of the model's reach leaves no rate for is none of its readings. */
+function withinReach<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof InputError) return undefined;
+    throw error;
+  }
 }

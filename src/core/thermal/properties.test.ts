@@ -101,6 +101,7 @@ test('α never falls, and nothing is no number', () => {
           ],
         };
         const events = noEvents(resinC);
+        let fell = 0;
         const grid = { cells: 12, columns: 6, wallCells: 4 };
         const { end } = {
           end: runPour(
@@ -110,16 +111,16 @@ test('α never falls, and nothing is no number', () => {
             ({ resinCells }) => {
               const follow = followCore(events, resinCells, curing.gelAlpha);
               return (before, after) => {
-                resinCells.forEach((cell) =>
-                  expect(after.alphas[cell]!).toBeGreaterThanOrEqual(
-                    before.alphas[cell]! - alphaSlack,
-                  ),
-                );
+                // Compared by hand: an expectation for each of a million cells takes a minute.
+                for (const cell of resinCells) {
+                  fell = Math.max(fell, before.alphas[cell]! - after.alphas[cell]!);
+                }
                 return follow(before, after);
               };
             },
           ),
         };
+        expect(fell).toBeLessThanOrEqual(alphaSlack);
         expect(Number.isFinite(events.peakC)).toBe(true);
         expect(end.temperaturesC.every(Number.isFinite)).toBe(true);
         expect(end.alphas.every((alpha) => alpha >= -alphaSlack && alpha <= 1 + alphaSlack)).toBe(

@@ -6,7 +6,7 @@ import { hardenerNames, withHardener } from '../../resin/withHardener';
 import { calibrate, type Calibration } from '../../thermal/calibrate';
 import type { HeatLabel } from '../../thermal/label';
 import { membersOf, type Member } from '../../thermal/members';
-import { hasHeat, heatKindOf, type HeatFamily } from '../../resin/families';
+import { hasHeat, type HeatFamily } from '../../resin/families';
 
 /** A calibration with the other readings of its label. */
 export interface WholeCalibration extends Calibration {
@@ -17,16 +17,12 @@ export interface WholeCalibration extends Calibration {
 export type KeptCalibrations = ReadonlyMap<string, WholeCalibration>;
 
 /** The label as the model reads it. */
-const heatLabelOf = (
-  family: HeatFamily,
-  { potLife, greatestDepthMm, times }: ReadResin,
-): HeatLabel => ({
+const heatLabelOf = ({ potLife, greatestDepthMm, times }: ReadResin): HeatLabel => ({
   potLifeMin: potLife?.timeMin,
   massG: potLife?.massG,
   temperatureC: potLife?.temperatureC,
   ...(potLife?.temperatureAssumed === true ? { temperatureAssumed: true } : {}),
-  // A polyurethane cures hot whatever its depth: its label's depth says nothing of its heat.
-  depthMm: heatKindOf(family) === 'polyurethane' ? undefined : greatestDepthMm,
+  depthMm: greatestDepthMm,
   times,
 });
 
@@ -76,7 +72,7 @@ export function calibrationOf(
   resin: ReadResin,
   kept?: KeptCalibrations,
 ): Calibration {
-  const label = heatLabelOf(family, resin);
+  const label = heatLabelOf(resin);
   const key = keyOf(family, label);
   return kept?.get(key) ?? calibrateOnce(key, family, label);
 }
@@ -90,7 +86,7 @@ export function membersOfCard(
   resin: ReadResin,
   kept?: KeptCalibrations,
 ): readonly Member[] {
-  const label = heatLabelOf(family, resin);
+  const label = heatLabelOf(resin);
   const key = keyOf(family, label);
   return kept?.get(key)?.members ?? membersOnce(key, family, label);
 }
@@ -116,7 +112,7 @@ function labelsOf(card: Resin): readonly CardLabel[] {
   if (!hasHeat(family)) return [];
   return hardenerNames(card).map((hardenerName, at) => {
     const read = readResin(withHardener(card, at === 0 ? undefined : hardenerName));
-    const label = heatLabelOf(family, read);
+    const label = heatLabelOf(read);
     return { hardenerName, family, label, key: keyOf(family, label) };
   });
 }
