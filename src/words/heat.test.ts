@@ -13,6 +13,7 @@ import {
   sayFormBears,
   sayHard,
   sayHere,
+  sayLayerTimes,
   sayNoHeat,
   sayPace,
   sayPeak,
@@ -48,6 +49,48 @@ const layer: PlannedHeat = {
   formBearsC: undefined,
 };
 
+test('a time is told with how far it may be off, or that it may not come', () => {
+  const all = (range: { low: number | null; mid: number | null; high: number | null }) =>
+    Object.fromEntries(
+      [
+        'peakH',
+        'gelH',
+        'stickyFromH',
+        'stickyToH',
+        'tackFreeH',
+        'demouldH',
+        'keepsShapeH',
+        'hardH',
+      ].map((what) => [what, range]),
+    ) as NonNullable<PlannedHeat['ranges']>;
+  const rowsOf = (change: Partial<PlannedHeat>) =>
+    Object.fromEntries(
+      sayLayerTimes({ ...layer, ...change }).map(([name, value]) => [name, plain(value)]),
+    );
+  expect(rowsOf({})['Gels']).toBe('10 h');
+  const open = rowsOf({ ranges: all({ low: 60, mid: 72, high: 96 }) });
+  expect(open['Gels']).toBe('3 days (60 h to 4 days)');
+  expect(rowsOf({ ranges: all({ low: 60, mid: 72, high: null }) })['Gels']).toBe(
+    '3 days (60 h or later)',
+  );
+  expect(rowsOf({ ranges: all({ low: 60, mid: null, high: null }) })['Gels']).toBe(
+    'not in this room, at the best after 60 h',
+  );
+  // Of the sticky window the part that is sure, or that none is.
+  const sticky = (fromHigh: number, toLow: number) => {
+    const ranges = all({ low: 1, mid: 2, high: 3 });
+    return rowsOf({
+      ranges: {
+        ...ranges,
+        stickyFromH: { low: 10, mid: 13.5, high: fromHigh },
+        stickyToH: { low: toLow, mid: 44, high: 60 },
+      },
+    })['Sticky enough to pour on'];
+  };
+  expect(sticky(20, 30)).toBe('14 to 44 h, surely 20 to 30 h');
+  expect(sticky(40, 30)).toContain('touch it');
+});
+
 test('a peak is a range in whole degrees', () => {
   expect(plain(sayPeak('deep-pour-epoxy', layer))).toBe('47 to 83 °C');
 });
@@ -61,16 +104,18 @@ test('a runaway has no exact peak', () => {
 });
 
 test('when it peaks, and whether anybody is awake', () => {
-  expect(plain(sayPeakTime(layer))).toBe(
-    'Peak 11 h after it is poured, at 04:57: you will be asleep.',
+  expect(plain(sayPeakTime('deep-pour-epoxy', layer))).toBe(
+    'About 62 °C is likeliest, 11 h after it is poured, at 04:57: you will be asleep.',
   );
-  expect(plain(sayPeakTime({ ...layer, asleep: false, peakAtMin: 900 }))).toBe(
-    'Peak 11 h after it is poured, at 15:00.',
+  expect(plain(sayPeakTime('deep-pour-epoxy', { ...layer, asleep: false, peakAtMin: 900 }))).toBe(
+    'About 62 °C is likeliest, 11 h after it is poured, at 15:00.',
   );
-  expect(plain(sayPeakTime({ ...layer, peakAtMin: undefined }))).toBe(
-    'Peak 11 h after it is poured.',
+  expect(plain(sayPeakTime('deep-pour-epoxy', { ...layer, peakAtMin: undefined }))).toBe(
+    'About 62 °C is likeliest, 11 h after it is poured.',
   );
-  expect(sayPeakTime({ ...layer, peakH: undefined })).toContain('too flat to say when');
+  expect(sayPeakTime('deep-pour-epoxy', { ...layer, peakH: undefined })).toContain(
+    'too flat to say when',
+  );
 });
 
 test.each([

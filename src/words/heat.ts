@@ -128,12 +128,12 @@ export const sayFormBears = ({ formBearsC, peakC }: PlannedHeat): string =>
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
   layers.reduce((hottest, each) => (each.peakC.mid > hottest.peakC.mid ? each : hottest));
 
-/** When it peaks, and whether anybody is awake. */
-export function sayPeakTime(layer: PlannedHeat): string {
-  const { peakH, peakAtMin, asleep } = layer;
+/** What it most likely comes to and when, and whether anybody is awake. */
+export function sayPeakTime(family: HeatFamily, layer: PlannedHeat): string {
+  const { peakH, peakAtMin, asleep, peakC } = layer;
   if (peakH === undefined)
     return `It warms by less than ${sayKelvin(flatK)}: too flat to say when.`;
-  const after = `Peak ${sayRanged(layer, 'peakH', peakH)} after it is poured`;
+  const after = `${capital(sayPeakAbout(family, peakC.mid))} is likeliest, ${sayRanged(layer, 'peakH', peakH)} after it is poured`;
   if (peakAtMin === undefined) return `${after}.`;
   return `${after}, at ${sayClock(peakAtMin)}${asleep === true ? ': you will be asleep' : ''}.`;
 }

@@ -47,7 +47,7 @@ export const HeatLayerFigures = memo(function LayerFigures({
           {bandNames[band]}
         </Words>
       </View>
-      <Words>{sayPeakTime(layer)}</Words>
+      <Words>{sayPeakTime(family, layer)}</Words>
       <Words colour={band === 'runaway' ? 'stop' : 'ink'}>{sayBand(layer)}</Words>
       {layer.formBearsC !== undefined && <Words>{sayFormBears(layer)}</Words>}
       <View>
