@@ -1,8 +1,8 @@
 import type { LayerJoint } from '../layers/jointOf';
 
 /** People sleep from ten to seven: minutes after midnight. */
-export const nightFromMin = 22 * 60;
-export const nightToMin = 7 * 60;
+const nightFromMin = 22 * 60;
+const nightToMin = 7 * 60;
 const dayMin = 24 * 60;
 
 export const isNight = (atMin: number): boolean => {

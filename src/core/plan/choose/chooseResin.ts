@@ -96,9 +96,7 @@ const againstClock = (
   join: PourJoint | undefined,
 ): readonly Warning[] => {
   const before = earlier.at(-1);
-  return before === undefined
-    ? []
-    : joinWarnings([before.plan, plan], [undefined, join]).flatMap((each) => each);
+  return before === undefined ? [] : joinWarnings([before.plan, plan], [undefined, join]).flat();
 };
 
 /** Figures of a choice that cannot be planned. */

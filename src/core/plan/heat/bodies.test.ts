@@ -48,6 +48,15 @@ test('it is cooler than without, and a stone slab cools more than timber', () =>
   expect(unsaid.heat.assumed).toContain('insert-as-timber');
 });
 
+test('two that stand beside each other cover the form together, two over each other do not', () => {
+  const half = { ...slab, width: '170 mm', density: '2.7 g/ml' };
+  const beside = planned([half, half]);
+  expect(beside.given.setting.layers[0]!.insert).toBeDefined();
+  const low = { ...half, height: '5 mm', depth: '15 mm' };
+  const over = planned([low, { ...low, height: '30 mm' }]);
+  expect(over.given.setting.layers[0]!.insert).toBeUndefined();
+});
+
 test('on the floor there is resin over it only; flush with the rim only under it', () => {
   const floor = planned([{ ...slab, height: '0 mm', depth: '30 mm', density: '2.7 g/ml' }]);
   expect(floor.given.setting.layers[0]).toMatchObject({ insert: { underM: 0 } });

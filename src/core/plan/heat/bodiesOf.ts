@@ -69,9 +69,13 @@ function bodyOf(standing: readonly Standing[], fromMm: number, toMm: number): La
     (most, each) => (each.areaShare > (most?.areaShare ?? 0) ? each : most),
     undefined,
   );
-  const covered = inside.reduce((sum, { areaShare }) => sum + areaShare, 0);
   const bare = { depthM: wholeMm / 1000 };
   if (largest === undefined) return bare;
+  // What stands beside it covers the form with it; what stands higher or lower does not.
+  const middleMm = (largest.fromMm + largest.toMm) / 2;
+  const covered = inside
+    .filter((each) => each.fromMm < middleMm && each.toMm > middleMm)
+    .reduce((sum, { areaShare }) => sum + areaShare, 0);
   if (covered > layerShare && largest.areaShare / largest.insert.count > smallShare) {
     const film = (mm: number): number => (mm < leastFilmMm ? 0 : mm);
     const underMm = film(largest.fromMm - fromMm);
