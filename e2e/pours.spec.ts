@@ -16,11 +16,11 @@ test('one pour says nothing of pours; a coat is added, bought, mixed, and taken 
   );
   // 300 × 200 mm, 3 mm thick, and a tenth more.
   await expect(page.getByRole('status', { name: 'Amounts in all' })).toContainText(
-    figure('198.0 ml'),
+    figure('198 ml'),
   );
   await type(page.getByTestId('pour-editor').getByLabel('Thickness'), '2');
   await expect(page.getByRole('status', { name: 'Amounts in all' })).toContainText(
-    figure('132.0 ml'),
+    figure('132 ml'),
   );
   await expect(page.getByTestId('face-2')).toHaveCount(1);
 

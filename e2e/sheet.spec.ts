@@ -13,7 +13,7 @@ test('the mixing sheet is copied as text', async ({ page, context }) => {
     '\u00a0',
     ' ',
   );
-  expect(text).toContain('3 equal batches of 698.5 ml\n  A 592 g (523.9 ml)\n  B 171 g (174.6 ml)');
+  expect(text).toContain('3 equal batches of 699 ml\n  A 592 g (524 ml)\n  B 171 g (175 ml)');
 });
 
 test('the sheet prints on paper, whole and without the buttons', async ({ page }) => {

@@ -6,10 +6,10 @@ import { countOf } from '../core/plan/reasons';
 export function JobFiguresProbe() {
   const { pour: plan } = useOpenJob();
   const [batch] = plan?.batches ?? [];
-  if (plan === undefined || batch === undefined) return <p data-testid="figures">none</p>;
+  if (plan === undefined || batch === undefined) return <p data-testid="probe">none</p>;
   const { aG, bG } = batch.onScale;
   return (
-    <p data-testid="figures">
+    <p data-testid="probe">
       {`${countOf(plan.batches)} × ${sayMl(batch.ml)}, A ${aG} g, B ${bG} g; in all ${sayG(plan.totalG)}`}
     </p>
   );

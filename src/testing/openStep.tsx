@@ -117,12 +117,27 @@ export const press = (name: string | RegExp, place?: string): void =>
 export const undo = (): void => void fireEvent.click(screen.getByText('Undo'));
 export const turn = (name: string | RegExp, place?: string): void =>
   void fireEvent.click(withWords('checkbox', name, place));
-export function type(label: string, text: string, place?: string): void {
-  const [field, ...more] = at(place)
-    .getAllByLabelText(label)
+const fieldsCalled = (label: string, place: Place): readonly HTMLElement[] =>
+  at(place)
+    .queryAllByLabelText(label)
     .filter((each) => ['INPUT', 'TEXTAREA'].includes(each.tagName));
+
+/** Opens the line of a setting, or closes it. */
+export const openLine = (label: string, place?: string): void =>
+  press(new RegExp(`^${label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(: |$)`), place);
+
+/** Writes into a field; where it stands on a line that is closed, that is opened first. */
+export function type(label: string, text: string, place?: string): void {
+  if (fieldsCalled(label, place).length === 0) openLine(label, place);
+  const [field, ...more] = fieldsCalled(label, place);
   if (field === undefined || more.length > 0) throw new Error(`not one field is called ${label}`);
   fireEvent.change(field, { target: { value: text } });
+}
+
+/** Takes another choice on a line, that closes again by it. */
+export function chooseOnLine(label: string, choice: string | RegExp, place?: string): void {
+  openLine(label, place);
+  choose(choice, place);
 }
 
 /** Everything in a place as people read it, spaces as spaces. */

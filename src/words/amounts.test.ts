@@ -66,20 +66,20 @@ describe('why', () => {
       mixing: { stir: '35 min', pourRate: '200 ml/min', keptBack: '0 %' },
     });
     expect(why(timed, 'batches')).toBe(
-      'No more than 1000.0 ml can be mixed and poured in its pot life; it is cut into the fewest equal batches that can.',
+      'No more than 1000 ml can be mixed and poured in its pot life; it is cut into the fewest equal batches that can.',
     );
     expect(why(timed, 'potLife')).toBe(
-      'The label says 20 min at 31 °C for 150.0 g; ten degrees warmer halve it. Stirring takes 35 min, and 200 ml/min are poured; nothing of the time is kept back. More in one bucket goes off sooner.',
+      'The label says 20 min at 31 °C for 150 g; ten degrees warmer halve it. Stirring takes 35 min, and 200 ml/min are poured; nothing of the time is kept back. More in one bucket goes off sooner.',
     );
     const inBucket = why(planOf(resin({ potLife })), 'potLife');
     expect(inBucket).toMatch(
-      /^The label says 20 min at 31 °C for 150\.0 g; a batch of 760 g, mixed at 21 °C, was followed/,
+      /^The label says 20 min at 31 °C for 150 g; a batch of 760 g, mixed at 21 °C, was followed/,
     );
     expect(inBucket).toContain(
       'Stirring takes 5 min (assumed), and 500 ml/min are poured (assumed); a third of the time is kept back.',
     );
     const least = planOf({ ...box('1 mm'), ...resin({ leastBatch: '150 ml' }) });
-    expect(why(least, 'batches')).toContain('The maker asks for batches of 150.0 ml at the least');
+    expect(why(least, 'batches')).toContain('The maker asks for batches of 150 ml at the least');
     expect(why(least, 'totalMl')).toContain('plus 84.0 ml so that batches are large enough');
     const coloured = planOf({
       layers: { heights: ['9 mm'] },
@@ -178,7 +178,7 @@ describe('a batch', () => {
     expect(sayMeasuring(batch).map(plain)).toEqual([
       'Water for the marks: 523.9 g, 174.6 g, both 698.6 g.',
     ]);
-    expect(plain(sheetText(plan.whole))).toContain('Red: 3 equal batches of 698.5 ml');
+    expect(plain(sheetText(plan.whole))).toContain('Red: 3 equal batches of 699 ml');
     const pumped = planOf({
       mixing: { by: 'pump', strokeA: '30 ml', strokeB: '10 ml', cups: 'own' },
     });
@@ -211,8 +211,8 @@ describe('a batch', () => {
     if (batch === undefined) throw new Error('no batch');
     expect(sayMeasuring(batch).map(plain)).toEqual([
       'A is weighed with its tint in it.',
-      'Red: 305.2 g of the mix',
-      'Blue: 457.9 g of the mix',
+      'Red: 305 g of the mix',
+      'Blue: 458 g of the mix',
     ]);
     const two = planOf({
       measure: {
@@ -234,13 +234,13 @@ describe('a batch', () => {
 
 test('the tint of all of A stands on the sheet, with what A then weighs', () => {
   const text = plain(sheetText(planOf({ tint: { name: 'Smoke', pigment: '2 g' } }).whole));
-  expect(text).toContain('Smoke, into all of A: 2.00 g (0.0874 %). A then weighs 1777.9 g.');
+  expect(text).toContain('Smoke, into all of A: 2.00 g (0.0874 %). A then weighs 1778 g.');
 });
 
 describe('over-poured', () => {
   const plan = planOf({ container: { capacity: '1 l', fill: '75 %' } });
   test.each([
-    [{ aG: 640 }, 'nothing to add', 'add 185.0 g'],
+    [{ aG: 640 }, 'nothing to add', 'add 185 g'],
     [{ aG: 592, bG: 180 }, 'add 30.7 g', 'nothing to add'],
   ])('%j', (poured, a, b) => {
     const said = sayCorrection(correctBatch(plan, undefined, poured), plan);
@@ -342,7 +342,7 @@ describe('choosing', () => {
       '12 days',
       'about 9 h for 6 min',
       '£ 96.00',
-      '1904.5 ml',
+      '1905 ml',
       '52.9 %',
       'Clear',
       'about 28 °C',
@@ -359,16 +359,16 @@ describe('buying and leftovers', () => {
     ];
     const plan = planOf(resin({ kits, lots }));
     const text = plain(shoppingText(shoppingOf([plan.whole], '2026-11-23'), '£'));
-    expect(text).toContain('Slow clear: 2095.5 ml, 2289.3 g (Drawer tray)');
-    expect(text).toContain('from the shelf 500.0 ml');
+    expect(text).toContain('Slow clear: 2096 ml, 2289 g (Drawer tray)');
+    expect(text).toContain('from the shelf 500 ml');
     expect(text).toContain('[ ] 2 × 1.5 l, Lock Chandlery: £ 84.00');
     expect(text).toContain('delivery £ 9.50');
     expect(text).toContain('Together £ 93.50');
     expect(
       plan.buying.lots.map(sayLot).map(({ name, there }) => `${name} ${plain(there)}`),
     ).toEqual([
-      'From the shelf, opened 2026-09-01 of 500.0 ml, good to 2027-01-01',
-      'From the shelf, unopened of 1000.0 ml, past 2026-01-01',
+      'From the shelf, opened 2026-09-01 of 500 ml, good to 2027-01-01',
+      'From the shelf, unopened of 1000 ml, past 2026-01-01',
     ]);
     const [kit] = plan.buying.kits;
     if (kit === undefined) throw new Error('no kit');

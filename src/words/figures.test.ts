@@ -17,13 +17,13 @@ import {
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
 
 test('figures stay with their units at the end of a line', () => {
-  expect(sayMl(2095.5)).toBe('2095.5\u00a0ml');
+  expect(sayMl(2095.5)).toBe('2096\u00a0ml');
   expect(sayMoney(9.5, '£')).not.toContain(' ');
 });
 
 test.each([
-  [sayMl(1128.659), '1128.7 ml'],
-  [sayG(513.3975), '513.4 g'],
+  [sayMl(1128.659), '1129 ml'],
+  [sayG(513.3975), '513 g'],
   [sayG(0), '0.0 g'],
   [sayMm(31.75), '31.75 mm'],
   [sayMm(40), '40 mm'],

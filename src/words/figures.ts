@@ -7,14 +7,28 @@ const tie = '\u00a0';
 
 const withUnit = (figure: string, unit: string): string => `${figure}${tie}${unit}`;
 
-/** A volume as the planning table shows it: 2095.5 ml. */
-export const sayMl = (ml: number): string => withUnit(formatNumber(ml, 1), 'ml');
+/** From here on a tenth means nothing at the planning table: 561 g, but 58.3 g. */
+const wholeFrom = 99.95;
 
-/** A mass as the planning table shows it: 1775.9 g. */
-export const sayG = (g: number): string => withUnit(formatNumber(g, 1), 'g');
+const forPlanning = (value: number): string =>
+  formatNumber(value, Math.abs(value) < wholeFrom ? 1 : 0);
+
+/** A volume as the planning table shows it: 2096 ml, 58.3 ml. */
+export const sayMl = (ml: number): string => withUnit(forPlanning(ml), 'ml');
+
+/** A mass as the planning table shows it: 1776 g, 58.3 g. */
+export const sayG = (g: number): string => withUnit(forPlanning(g), 'g');
+
+/** To the tenth, beside a figure that was rounded for a scale, a cup or a pump. */
+export const sayExactG = (g: number): string => withUnit(formatNumber(g, 1), 'g');
+export const sayExactMl = (ml: number): string => withUnit(formatNumber(ml, 1), 'ml');
 
 /** A length with the decimals that it has, two at most: 31.75 mm. */
 export const sayMm = (mm: number): string => withUnit(formatPlain(mm, 2), 'mm');
+
+/** A height in a piece as a rule is read: whole millimetres from 5 up, 39 mm, 3.5 mm. */
+export const sayHeight = (mm: number): string =>
+  withUnit(formatPlain(mm, Math.abs(mm) < 5 ? 1 : 0), 'mm');
 
 /** An area in cm², which is what a hand takes in: 54.0 cm². */
 export const sayArea = (mm2: number): string => withUnit(formatNumber(mm2 / 100, 1), 'cm²');

@@ -128,14 +128,14 @@ export const pigmentNames: Readonly<Record<PigmentKind, string>> = {
 export const layerStyleNames: Readonly<Record<LayerStyle, string>> = {
   'one-pour': 'One pour',
   equal: 'Equal layers',
-  'full-top-off': 'Full, then a top-off',
-  'lock-in': 'Thin one first',
+  'full-top-off': 'Full layers, then a top-up',
+  'lock-in': 'Thin layer first',
 };
 
 export const depthRuleWords: Readonly<
   Record<DepthRule, { readonly label: string; readonly note: string }>
 > = {
-  smaller: { label: 'The smaller of both', note: 'label and heat in this room' },
+  smaller: { label: 'Whichever is less', note: 'label and heat in this room' },
   label: { label: 'The label', note: 'whatever the room' },
   room: { label: 'Heat in this room', note: 'an estimate; deeper than the label in a cool room' },
 };

@@ -1,7 +1,7 @@
 import { sayRoughly } from './rough';
 import type { CoveredFace, PourRole } from '../core/job/pourChoices';
 import type { JobWarning, Plan, PourJoint, PourPlan } from '../core/plan/planTypes';
-import { sayC, sayMm, sayTime } from './figures';
+import { sayC, sayHeight, sayTime } from './figures';
 import { coatFaceNames } from './names';
 import { sayWarning } from './warnings';
 
@@ -34,14 +34,16 @@ function sayCover({ kind, face, between, depthMm }: PourPlan): string {
       face.name === 'floor'
         ? ''
         : face.name === 'surface'
-          ? ` at ${sayMm(face.upToMm)}`
-          : ` up to ${sayMm(face.upToMm)}`;
-    return `${faceNames[face.name].toLowerCase()}${at}, ${sayMm(face.thicknessMm)} thick`;
+          ? ` at ${sayHeight(face.upToMm)}`
+          : ` up to ${sayHeight(face.upToMm)}`;
+    return `${faceNames[face.name].toLowerCase()}${at}, ${sayHeight(face.thicknessMm)} thick`;
   }
   if (kind === 'own') {
-    return depthMm === undefined ? 'by itself' : `by itself, ${sayMm(depthMm)} deep`;
+    return depthMm === undefined ? 'by itself' : `by itself, ${sayHeight(depthMm)} deep`;
   }
-  return between === undefined ? 'all of it' : `${sayMm(between.fromMm)} to ${sayMm(between.toMm)}`;
+  return between === undefined
+    ? 'all of it'
+    : `${sayHeight(between.fromMm)} to ${sayHeight(between.toMm)}`;
 }
 
 /** How a pour follows the one before it. */

@@ -89,6 +89,6 @@ test('the container that is too small says what it holds and what is needed', ()
   expect(
     sayProblem({ code: 'container-too-small', data, value: 1.6 }).replaceAll('\u00a0', ' '),
   ).toBe(
-    'This container would take 1310 batches; 500 is the most. It holds 1.6 ml of 2095.5 ml. Choose a larger one.',
+    'This container would take 1310 batches; 500 is the most. It holds 1.6 ml of 2096 ml. Choose a larger one.',
   );
 });

@@ -1,5 +1,16 @@
 import type { PigmentDose, Plan, PlannedBatch, PourPlan } from '../core/plan/planTypes';
-import { sayC, sayDose, sayG, sayMl, sayMm, sayOnScale, sayPigmentG, sayRatios } from './figures';
+import {
+  sayC,
+  sayDose,
+  sayExactG,
+  sayExactMl,
+  sayG,
+  sayHeight,
+  sayMl,
+  sayOnScale,
+  sayPigmentG,
+  sayRatios,
+} from './figures';
 import { shapeNames } from './names';
 import { sayJobWarning, sayJoins, sayPlace, sayPour } from './pours';
 
@@ -58,7 +69,7 @@ export function sayPoured(batch: PlannedBatch): {
     const inMl = (ml: number, g: number): PouredPart => ({
       figure: sayOnScale(ml, inCup.stepMl),
       unit: 'ml',
-      also: [`${sayG(g)} if weighed`],
+      also: [`${sayExactG(g)} if weighed`],
     });
     return { a: inMl(inCup.aMl, aG), b: inMl(inCup.bMl, bG) };
   }
@@ -66,18 +77,29 @@ export function sayPoured(batch: PlannedBatch): {
     const counted = (count: number, ml: number): PouredPart => ({
       figure: String(count),
       unit: count === 1 ? 'stroke' : 'strokes',
-      also: [`${sayMl(ml)} exactly`],
+      also: [`${sayExactMl(ml)} exactly`],
     });
     return { a: counted(strokes.a, a.ml), b: counted(strokes.b, b.ml) };
   }
   const weighed = (g: number, exactG: number, ml: number): PouredPart => {
     const figure = sayOnScale(g, stepG);
-    const exact = sayG(exactG);
+    const exact = sayExactG(exactG);
     // A fine scale shows the exact figure itself.
     const more = exact === `${figure}\u00a0g` ? [] : [`${exact} exactly`];
     return { figure, unit: 'g', also: [...more, sayMl(ml)] };
   };
   return { a: weighed(aG, tintedAG ?? a.g, a.ml), b: weighed(bG, b.g, b.ml) };
+}
+
+/** A and B of a batch on one line, with the unit they share; no B where there is one bottle. */
+export function sayPouredShort(batch: PlannedBatch): {
+  readonly a: string;
+  readonly b: string | undefined;
+  readonly unit: string;
+} {
+  const { a, b } = sayPoured(batch);
+  const isOnePart = batch.b.g === 0;
+  return { a: a.figure, b: isOnePart ? undefined : b.figure, unit: b.unit };
 }
 
 /** What the scale should read after each part, in the order that they go in. */
@@ -123,7 +145,7 @@ export function sayMeasuring(batch: PlannedBatch): readonly string[] {
 export function sayLayer(plan: PourPlan, layer: number): string {
   const { fromMm, toMm } = plan.layers[layer] ?? {};
   if (plan.layers.length < 2 || fromMm === undefined || toMm === undefined) return '';
-  return `Layer ${layer + 1}, ${sayMm(fromMm)} to ${sayMm(toMm)}`;
+  return `Layer ${layer + 1}, ${sayHeight(fromMm)} to ${sayHeight(toMm)}`;
 }
 
 /** The resins of a job, each once. */

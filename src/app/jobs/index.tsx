@@ -5,7 +5,8 @@ export default function JobsRoute() {
   const router = useRouter();
   return (
     <JobListScreen
-      onOpen={(id) => router.push({ pathname: '/jobs/[id]/measure', params: { id } })}
+      onOpen={(id) => router.push({ pathname: '/jobs/[id]', params: { id } })}
+      onNew={(id) => router.push({ pathname: '/jobs/[id]/measure', params: { id } })}
     />
   );
 }

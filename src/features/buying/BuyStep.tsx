@@ -7,10 +7,13 @@ import { useCurrency } from '../../data/hooks/useKept';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { shoppingText } from '../../words/buying';
+import { capital } from '../../words/figures';
 import { sayPour } from '../../words/pours';
+import { sayBuyFigure } from '../../words/steps';
 import { BuyingFigures } from './BuyingFigures';
 
 interface BuyStepProps {
@@ -25,7 +28,11 @@ export function BuyStep({ onCard, onAllJobs }: BuyStepProps) {
   const { currency } = useCurrency();
   const notice = useNotice();
   if (plan === undefined || job === undefined) {
-    return <Words>The job has no amounts yet. Measure a cavity and choose a resin first.</Words>;
+    return (
+      <MainFigure>
+        <Words>The job has no amounts yet. Measure a cavity and choose a resin first.</Words>
+      </MainFigure>
+    );
   }
   const onShelf = (id: string | undefined): boolean =>
     id !== undefined && resins.some((card) => card.id === id);
@@ -35,31 +42,38 @@ export function BuyStep({ onCard, onAllJobs }: BuyStepProps) {
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
   };
   return (
-    <View style={[styles.stack, outdated && styles.outdated]} testID="buying">
-      {plan.buying.map(({ card, pours, buying }) => (
-        <View key={card.id ?? card.name} style={styles.resin}>
-          <Words weight="bold">{card.name}</Words>
-          {plan.pours.length > 1 && (
-            <Words size="small" colour="inkSoft">
-              For {pours.map((index) => sayPour(plan.pours[index]!)).join(', ')}
-            </Words>
-          )}
-          <BuyingFigures buying={buying} currency={currency} />
-          {onShelf(card.id) && (
-            <View style={styles.row}>
-              <ActionButton
-                icon="pencil"
-                label={
-                  plan.buying.length === 1
-                    ? 'Kits and lots of this resin'
-                    : `Kits and lots of ${card.name}`
-                }
-                onPress={() => onCard(card.id ?? '')}
-              />
-            </View>
-          )}
-        </View>
-      ))}
+    <View style={styles.stack}>
+      <MainFigure>
+        <Words size="title" weight="bold" style={outdated && styles.outdated}>
+          {capital(sayBuyFigure(plan, currency))}
+        </Words>
+      </MainFigure>
+      <View style={[styles.stack, outdated && styles.outdated]} testID="buying">
+        {plan.buying.map(({ card, pours, buying }) => (
+          <View key={card.id ?? card.name} style={styles.resin}>
+            <Words weight="bold">{card.name}</Words>
+            {plan.pours.length > 1 && (
+              <Words size="small" colour="inkSoft">
+                For {pours.map((index) => sayPour(plan.pours[index]!)).join(', ')}
+              </Words>
+            )}
+            <BuyingFigures buying={buying} currency={currency} />
+            {onShelf(card.id) && (
+              <View style={styles.row}>
+                <ActionButton
+                  icon="pencil"
+                  label={
+                    plan.buying.length === 1
+                      ? 'Kits and lots of this resin'
+                      : `Kits and lots of ${card.name}`
+                  }
+                  onPress={() => onCard(card.id ?? '')}
+                />
+              </View>
+            )}
+          </View>
+        ))}
+      </View>
       <View style={styles.row}>
         <ActionButton icon="content-copy" label="Copy the list" onPress={() => void copy()} />
         <ActionButton icon="jobs" label="Buy for all jobs" onPress={onAllJobs} />

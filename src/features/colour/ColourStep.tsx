@@ -3,7 +3,9 @@ import { coloursFrom } from '../../core/colour/colourSchemas';
 import type { PortionDraft } from '../../data/draft/jobDraft';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
+import { MainFigure } from '../../ui/frame/MainFigure';
+import { Swatch } from '../../ui/Swatch';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { coloursFromNames } from '../../words/names';
@@ -11,6 +13,8 @@ import { sayProblem } from '../../words/problems';
 import { PortionEditor } from './PortionEditor';
 import { FillersPanel } from './FillersPanel';
 import { TintPanel } from './TintPanel';
+import { useOpenJob } from '../../data/draft/openJob';
+import { sayG, sayPigmentG } from '../../words/figures';
 import { usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 
 /** A new colour takes what the others leave; where one does that already, it begins with a share. */
@@ -38,12 +42,7 @@ export function ColourStep() {
   const whole = problems.find(({ field }) => /^portions(\[\d+\])?$/.test(field));
   return (
     <View style={styles.stack}>
-      {portions.length === 0 && (
-        <Words>
-          All of it is poured as it is. Tint all of A for one colour in every layer, or divide the
-          pour into colours.
-        </Words>
-      )}
+      <ColourFigure />
       {whole !== undefined && (
         <Words colour="stop" role="alert">
           {sayProblem(whole)}
@@ -60,7 +59,7 @@ export function ColourStep() {
         />
       </View>
       {portions.length > 1 && (
-        <ChoiceField
+        <ChoiceLine
           label="The colours are mixed"
           value={from}
           choices={coloursFrom.map((value) => ({ value, label: coloursFromNames[value] }))}
@@ -73,7 +72,45 @@ export function ColourStep() {
   );
 }
 
+/** The colours of the pour with what each comes to, or that it is poured as it is. */
+function ColourFigure() {
+  const { pour: plan, outdated } = useOpenJob();
+  if (plan === undefined || (plan.portions.length === 0 && plan.tint === undefined)) {
+    return (
+      <MainFigure>
+        <Words size="large" weight="bold">
+          Poured as it is
+        </Words>
+        <Words colour="inkSoft">
+          Tint all of A for one colour in every layer, or divide the pour into colours.
+        </Words>
+      </MainFigure>
+    );
+  }
+  const { portions, tint } = plan;
+  const rows =
+    portions.length > 0
+      ? portions.map(({ name, swatch, g }) => ({ name, swatch, figure: sayG(g) }))
+      : [{ name: tint?.name ?? 'Tint', swatch: tint?.swatch, figure: sayPigmentG(tint?.g ?? 0) }];
+  return (
+    <MainFigure>
+      <View style={[styles.colours, outdated && styles.outdated]}>
+        {rows.map(({ name, swatch, figure }, index) => (
+          <View key={index} style={styles.colour}>
+            {swatch !== undefined && <Swatch colour={swatch} />}
+            <Words>{name}</Words>
+            <Words weight="bold">{figure}</Words>
+          </View>
+        ))}
+      </View>
+    </MainFigure>
+  );
+}
+
 const styles = StyleSheet.create({
   stack: { gap: space.large },
   row: { flexDirection: 'row' },
+  colours: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.large, rowGap: space.tight },
+  colour: { flexDirection: 'row', alignItems: 'center', gap: space.small },
+  outdated: { opacity: 0.5 },
 });

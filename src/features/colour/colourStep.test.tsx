@@ -6,7 +6,7 @@ jest.setTimeout(60_000);
 
 test('a pour in two colours: a third of one, the rest of the other', async () => {
   const { saved } = await openStep(<ColourStep />);
-  expect(textOf()).toContain('All of it is poured as it is');
+  expect(textOf()).toContain('Poured as it is');
   press('Add a colour');
   await screen.findByTestId('portion-1');
   press('Add a colour');
@@ -30,7 +30,7 @@ test('a pigment is dosed by the mass of its colour', async () => {
   press('Add a pigment', 'portion-1');
   type('Pigment', 'Copper', 'portion-1');
   type('Of the mixed mass', '1', 'portion-1');
-  // One per cent of 2289.3 g.
+  // One per cent of 2289 g.
   await says(/Copper.*22\.9 g/, 'portion-1');
   await saved(({ portions }) =>
     expect(portions?.[0]?.pigments).toMatchObject([{ name: 'Copper', share: '1 %' }]),
@@ -76,7 +76,7 @@ test('a volume of one colour in one of two cavities', async () => {
   });
   choose('Right', 'portion-1');
   // All of the right one, with its overage.
-  await says('220.0 ml, 100 %', 'portion-1');
+  await says('220 ml, 100 %', 'portion-1');
   choose('A volume', 'portion-1');
   type('Volume of the cavity', '50', 'portion-1');
   await saved(({ portions }) =>

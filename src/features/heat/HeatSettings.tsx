@@ -7,12 +7,13 @@ import { seals, solidKinds, type Seal, type SolidKind } from '../../core/thermal
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
 import { usePourIndex } from '../../data/draft/openJob';
 import { usePourPart, useSeveralPours } from '../../data/draft/pourInHand';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { FieldRow } from '../../ui/fields/FieldRow';
+import { Lines } from '../../ui/fields/Lines';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { SwitchField } from '../../ui/fields/SwitchField';
-import { FoldPanel } from '../../ui/FoldPanel';
 import { saySolid, sealNames, undersideNames } from '../../words/heat';
-import { HeatClock, HeatQuantity } from './HeatFields';
+import { HeatClock, HeatClockLine, HeatLine, HeatQuantity } from './HeatFields';
 
 /**
  * What heat depends on as it is typed, and a change of it; what is left out goes. It is the job's, or the pour's own as a
@@ -67,125 +68,126 @@ function RoomPanel() {
   const ofJob = useWatch<JobDraft, 'room'>({ name: 'room' });
   const pourIndex = usePourIndex();
   const [ownRoom] = usePourPart('room');
-  const summary = summaryOf(heat, ownRoom ?? ofJob);
+  const room = ownRoom ?? ofJob;
+  const hasOwn = ownRoom !== undefined && heat.day === undefined;
   return (
-    <FoldPanel title="Room and air" summary={summary} testID="heat-room">
-      {ownRoom !== undefined && heat.day === undefined ? (
-        <HeatQuantity
-          path={`pours.${pourIndex}.room.temperature`}
-          label="Room of this pour"
-          unit="°C"
-          rule={roomTemperatureRule}
-        />
-      ) : (
-        <>
-          <SwitchField
-            label="The room changes over the day"
-            value={heat.day !== undefined}
-            onChange={(on) =>
-              change({ day: on ? { lowest: '16 °C', highest: '24 °C' } : undefined })
-            }
+    <Lines title="Room and air" testID="heat-room">
+      <SettingLine
+        label={hasOwn ? 'Room of this pour' : 'Room'}
+        value={
+          heat.day === undefined
+            ? (room.temperature ?? '')
+            : `${heat.day.lowest} to ${heat.day.highest} over the day`
+        }
+      >
+        {hasOwn ? (
+          <HeatQuantity
+            path={`pours.${pourIndex}.room.temperature`}
+            label="Room of this pour"
+            unit="°C"
+            rule={roomTemperatureRule}
           />
-          {heat.day === undefined ? (
-            <HeatQuantity
-              path="room.temperature"
-              label="Room"
-              unit="°C"
-              rule={roomTemperatureRule}
+        ) : (
+          <>
+            {heat.day === undefined ? (
+              <HeatQuantity
+                path="room.temperature"
+                label="Room"
+                unit="°C"
+                rule={roomTemperatureRule}
+              />
+            ) : (
+              <DayFields at={at} />
+            )}
+            <SwitchField
+              label="The room changes over the day"
+              value={heat.day !== undefined}
+              onChange={(on) =>
+                change({ day: on ? { lowest: '16 °C', highest: '24 °C' } : undefined })
+              }
             />
-          ) : (
-            <DayFields at={at} />
-          )}
-        </>
-      )}
-      <FieldRow>
-        <HeatClock path={`${at}.pouredAt`} label="First pour at, time of day" placeholder="18:00" />
-        <HeatQuantity
-          path={`${at}.fan`}
-          label="A fan for, after the pour"
-          unit="h"
-          rule={timeRule}
-        />
-      </FieldRow>
-      <FieldRow>
-        <HeatQuantity
-          path={ownRoom === undefined ? 'room.humidity' : `pours.${pourIndex}.room.humidity`}
-          label="Humidity, by the hygrometer"
-          unit="%"
-          rule={humidityRule}
-        />
-        <HeatQuantity
-          path={`${at}.cover`}
-          label="A dust cover, so far above it"
-          unit="mm"
-          rule={lengthRule}
-        />
-      </FieldRow>
-      <FieldRow>
-        <HeatQuantity
-          path={`${at}.resinTemperature`}
-          label="Resin when poured, if not as the room"
-          unit="°C"
-          rule={roomTemperatureRule}
-        />
-        <HeatQuantity
-          path={`${at}.bath`}
-          label="Out of a warm bath at"
-          unit="°C"
-          rule={roomTemperatureRule}
-        />
-      </FieldRow>
-    </FoldPanel>
+          </>
+        )}
+      </SettingLine>
+      <HeatClockLine
+        path={`${at}.pouredAt`}
+        label="First pour at, time of day"
+        placeholder="18:00"
+      />
+      <HeatLine
+        path={`${at}.fan`}
+        label="Fan on for (after the pour)"
+        unit="h"
+        rule={timeRule}
+        usual="no fan"
+      />
+      <HeatLine
+        path={ownRoom === undefined ? 'room.humidity' : `pours.${pourIndex}.room.humidity`}
+        label="Humidity, by the hygrometer"
+        unit="%"
+        rule={humidityRule}
+        usual="not said"
+      />
+      <HeatLine
+        path={`${at}.cover`}
+        label="A dust cover, so far above it"
+        unit="mm"
+        rule={lengthRule}
+        usual="no cover"
+      />
+      <HeatLine
+        path={`${at}.resinTemperature`}
+        label="Resin temperature at pouring, if not the room’s"
+        unit="°C"
+        rule={roomTemperatureRule}
+        usual="the room’s"
+      />
+      <HeatLine
+        path={`${at}.bath`}
+        label="Warmed in a water bath to"
+        unit="°C"
+        rule={roomTemperatureRule}
+        usual="no bath"
+      />
+    </Lines>
   );
 }
 
 function FormPanel() {
   const { heat, at, change } = useHeatDraft();
   return (
-    <FoldPanel
-      title="Form"
-      summary={undersideNames[heat.underside ?? 'raised'].toLowerCase()}
-      testID="heat-form"
-    >
-      <ChoiceField
+    <Lines title="Form" testID="heat-form">
+      <ChoiceLine
         label="The form stands"
         value={heat.underside ?? 'raised'}
+        assumed={heat.underside === undefined}
         choices={undersides.map((value) => ({ value, label: undersideNames[value] }))}
         onChange={(underside) => change({ underside })}
       />
       {heat.underside === 'plate' && (
-        <HeatQuantity
+        <HeatLine
           path={`${at}.plateTemperature`}
           label="The plate is at"
           unit="°C"
           rule={roomTemperatureRule}
+          usual="not said"
         />
       )}
       <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} at={at} />
       <WallFields which="side" label="Its sides" onChange={change} heat={heat} at={at} />
-      <ChoiceField<Seal | 'unsaid'>
+      <ChoiceLine<Seal | 'unsaid'>
         label="Its joints are sealed with"
         value={heat.seal ?? 'unsaid'}
+        assumed={heat.seal === undefined}
         choices={[
           { value: 'unsaid', label: 'Nothing that softens' },
           ...seals.map((value) => ({ value, label: sealNames[value] })),
         ]}
         onChange={(seal) => change({ seal: seal === 'unsaid' ? undefined : seal })}
       />
-    </FoldPanel>
+    </Lines>
   );
 }
-
-const summaryOf = (
-  { day, fan, cover }: HeatDraft,
-  { temperature, humidity }: JobDraft['room'],
-): string =>
-  [
-    day === undefined ? temperature : `${day.lowest} to ${day.highest}`,
-    ...(humidity ? [humidity] : []),
-    fan ? `a fan for ${fan}` : 'still air',
-    ...(cover ? [`a cover ${cover} up`] : []),
-  ].join(', ');
 
 function DayFields({ at }: { readonly at: HeatPlace }) {
   return (
@@ -230,9 +232,10 @@ function WallFields({
   const wall = heat[which];
   return (
     <>
-      <ChoiceField<WallChoice>
+      <ChoiceLine<WallChoice>
         label={label}
         value={wall?.material ?? 'usual'}
+        assumed={wall === undefined}
         choices={[
           { value: 'usual', label: 'As usual' },
           ...solidKinds.map((value) => ({ value, label: saySolid[value] })),
@@ -247,11 +250,12 @@ function WallFields({
         }
       />
       {wall !== undefined && (
-        <HeatQuantity
+        <HeatLine
           path={`${at}.${which}.thickness`}
           label={`${label}: how thick`}
           unit="mm"
           rule={lengthRule}
+          usual="not said"
         />
       )}
     </>

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { InMiddleColumn } from '../../ui/frame/MiddleColumn';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { Panel } from '../../ui/Panel';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
@@ -11,16 +12,21 @@ import { space } from '../../ui/theme/tokens';
 import { sayProblem } from '../../words/problems';
 import {
   heatIsEstimate,
+  bandNames,
   sayAdvice,
+  sayBand,
   sayAssumed,
   sayBucket,
   sayCalibration,
   sayAround,
   sayForm,
   sayMarks,
+  sayPeak,
   sayNoHeat,
   sayBelow,
 } from '../../words/heat';
+import { sayDegrees } from '../../words/figures';
+import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { useHeat, type HeatState } from '../../workers/useHeat';
 import type { HeatRequest } from '../../workers/heatWorker';
 import { HeatLayerFigures } from './HeatLayerFigures';
@@ -67,23 +73,39 @@ const HeatFindings = memo(function Findings({
   const { answer, more, problem } = heat;
   if (problem !== undefined) {
     return (
-      <Words colour="stop" role="alert">
-        {sayProblem(problem)}
-      </Words>
+      <MainFigure>
+        <Words colour="stop" role="alert">
+          {sayProblem(problem)}
+        </Words>
+      </MainFigure>
     );
   }
   if (answer === undefined) {
     return (
-      <Words colour="inkSoft" role="status">
-        {heat.busy ? 'Working out the heat …' : 'Nothing to work out yet.'}
-      </Words>
+      <MainFigure>
+        <Words colour="inkSoft" role="status">
+          {heat.busy ? 'Working out the heat …' : 'Nothing to work out yet.'}
+        </Words>
+      </MainFigure>
     );
   }
-  if (!('view' in answer)) return <Words>{sayNoHeat(answer)}</Words>;
+  if (!('view' in answer)) {
+    return (
+      <MainFigure>
+        <Words>{sayNoHeat(answer)}</Words>
+      </MainFigure>
+    );
+  }
   // Ranges come a moment after the figures.
   const plan = more.plan ?? answer.plan;
   return (
     <View style={styles.stack} testID="heat">
+      <HottestLayer plan={plan} ranged={more.plan !== undefined} />
+      <Suspense fallback={null}>
+        <InMiddleColumn>
+          <HeatPicture view={answer.view} plan={plan} />
+        </InMiddleColumn>
+      </Suspense>
       {plan.layers.map((layer, at) => (
         <HeatLayerFigures
           key={at}
@@ -94,11 +116,6 @@ const HeatFindings = memo(function Findings({
           warmEnough={more.warmEnough}
         />
       ))}
-      <Suspense fallback={null}>
-        <InMiddleColumn>
-          <HeatPicture view={answer.view} plan={plan} />
-        </InMiddleColumn>
-      </Suspense>
       <Words size="small" colour="inkSoft">
         {[
           sayForm(plan.form),
@@ -116,7 +133,7 @@ const HeatFindings = memo(function Findings({
         {more.advice === undefined ? (
           <Words colour="inkSoft">Working it out …</Words>
         ) : more.advice.length === 0 ? (
-          <Words>Nothing that is worth a degree.</Words>
+          <Words>Nothing here would make a degree of difference.</Words>
         ) : (
           more.advice.map((each) => <Words key={each.code}>{sayAdvice(each, plan.family)}</Words>)
         )}
@@ -149,6 +166,30 @@ const HeatFindings = memo(function Findings({
   );
 });
 
+/** The hottest of the layers: what one wants to know first. */
+function HottestLayer({ plan, ranged }: { readonly plan: HeatPlan; readonly ranged: boolean }) {
+  const { family, layers } = plan;
+  const [first] = layers;
+  if (first === undefined) return null;
+  const hottest = layers.reduce((most, each) => (each.peakC.mid > most.peakC.mid ? each : most));
+  return (
+    <MainFigure>
+      <View style={styles.peak}>
+        <Words size="title" weight="bold">
+          {ranged ? sayPeak(family, hottest) : `about ${sayDegrees(hottest.peakC.mid)}`}
+        </Words>
+        <Words weight="bold" colour={hottest.band === 'runaway' ? 'stop' : 'ink'}>
+          {bandNames[hottest.band]}
+        </Words>
+      </View>
+      <Words colour="inkSoft">
+        {layers.length > 1 ? `Layer ${layers.indexOf(hottest) + 1} gets the hottest. ` : ''}
+        {sayBand(hottest)}
+      </Words>
+    </MainFigure>
+  );
+}
+
 /** When the second layer follows: the plan's own moment, and what label and model say of it. */
 function SecondLayer({ request: { plan, pour } }: { readonly request: HeatRequest }) {
   const [first, second] = plan.pours[pour]?.layers ?? [];
@@ -163,4 +204,13 @@ function SecondLayer({ request: { plan, pour } }: { readonly request: HeatReques
   );
 }
 
-const styles = StyleSheet.create({ stack: { gap: space.large } });
+const styles = StyleSheet.create({
+  stack: { gap: space.large },
+  peak: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'baseline',
+    justifyContent: 'space-between',
+    columnGap: space.medium,
+  },
+});

@@ -1,13 +1,13 @@
 import { demoResins } from '../../data/demo/demoCards';
-import { choose, openStep, press, says, textOf, turn, type } from '../../testing/openStep';
+import { chooseOnLine, openLine, openStep, says, textOf, turn, type } from '../../testing/openStep';
 import { HeatSettings } from './HeatSettings';
 
 jest.setTimeout(60_000);
 
 test('a room that goes round by the day, and back', async () => {
   const { saved } = await openStep(<HeatSettings />);
-  expect(textOf('heat-room')).toContain('21 °C, still air');
-  press(/^Room and air/);
+  expect(textOf('heat-room')).toContain('21 °C');
+  openLine('Room');
   turn('The room changes over the day');
   await saved(({ heat }) => expect(heat?.day).toEqual({ lowest: '16 °C', highest: '24 °C' }));
   type('Coldest', '14');
@@ -16,20 +16,17 @@ test('a room that goes round by the day, and back', async () => {
   await saved(({ heat }) =>
     expect(heat?.day).toEqual({ lowest: '14 °C', highest: '26 °C', warmestAt: '16:30' }),
   );
-  press(/^Room and air/);
   await says('14 °C to 26 °C', 'heat-room');
-  press(/^Room and air/);
   turn('The room changes over the day');
   await saved(({ heat }) => expect(heat).toBeUndefined());
 });
 
 test('when it is poured, how warm, and how long a fan blows', async () => {
   const { saved } = await openStep(<HeatSettings />);
-  press(/^Room and air/);
   type('First pour at, time of day', '18:00');
-  type('A fan for, after the pour', '24');
-  type('Resin when poured, if not as the room', '23');
-  type('Out of a warm bath at', '35');
+  type('Fan on for (after the pour)', '24');
+  type('Resin temperature at pouring, if not the room’s', '23');
+  type('Warmed in a water bath to', '35');
   await saved(({ heat }) =>
     expect(heat).toEqual({
       pouredAt: '18:00',
@@ -38,17 +35,15 @@ test('when it is poured, how warm, and how long a fan blows', async () => {
       bath: '35 °C',
     }),
   );
-  press(/^Room and air/);
-  await says('a fan for 24 h', 'heat-room');
+  await says('24 h', 'heat-room');
 });
 
 test.each([
   ['First pour at, time of day', '25:00'],
-  ['A fan for, after the pour', 'all night'],
-  ['Out of a warm bath at', '400'],
+  ['Fan on for (after the pour)', 'all night'],
+  ['Warmed in a water bath to', '400'],
 ])('%s: %s is told what would be right, and kept as typed', async (label, text) => {
   const { saved } = await openStep(<HeatSettings />);
-  press(/^Room and air/);
   type(label, text);
   await says(/ like |at the most/, 'heat-room');
   await saved(({ heat }) => expect(JSON.stringify(heat)).toContain(text));
@@ -56,17 +51,14 @@ test.each([
 
 test('what the form stands on, what it is of, and how it is sealed', async () => {
   const { saved } = await openStep(<HeatSettings />);
-  press(/^Form/);
-  choose('On a cooled plate');
+  chooseOnLine('The form stands', 'On a cooled plate');
   type('The plate is at', '12');
-  choose('Tape or hot melt');
+  chooseOnLine('Its joints are sealed with', 'Tape or hot melt');
   await saved(({ heat }) =>
     expect(heat).toEqual({ underside: 'plate', plateTemperature: '12 °C', seal: 'tape' }),
   );
-  press(/^Form/);
-  await says('on a cooled plate', 'heat-form');
-  press(/^Form/);
-  choose('Nothing that softens');
+  await says('On a cooled plate', 'heat-form');
+  chooseOnLine('Its joints are sealed with', 'Nothing that softens');
   await saved(({ heat }) => expect(heat?.seal).toBeUndefined());
 });
 
@@ -74,7 +66,6 @@ test('a floor of another material has a thickness; as usual it has none', async 
   const { saved } = await openStep(<HeatSettings />, {
     heat: { side: { material: 'timber', thickness: '40 mm' } },
   });
-  press(/^Form/);
   type('Its sides: how thick', '25');
   await saved(({ heat }) => expect(heat?.side).toEqual({ material: 'timber', thickness: '25 mm' }));
 });
@@ -89,8 +80,8 @@ test('a pour in another room has its own temperature and no day of the job', asy
       { overage: '10 %', resin, fills: { from: '10 mm' } },
     ],
   });
-  await says('27 °C, still air', 'heat-room');
-  press(/^Room and air/);
+  await says('27 °C', 'heat-room');
+  openLine('Room of this pour');
   expect(textOf('heat-room')).not.toContain('The room changes over the day');
   type('Room of this pour', '30');
   await saved(({ pours }) => expect(pours[0]?.room).toEqual({ temperature: '30 °C' }));
@@ -115,39 +106,32 @@ test('a pour has another air and form than its job: what is set is its own, and 
   const { saved } = await openStep(<HeatSettings />, { version: 2, heat, pours: twoPours });
   turn(ofItsOwn);
   await saved(({ pours }) => expect(pours[0]?.heat).toEqual(heat));
-  press(/^Room and air/);
-  type('A fan for, after the pour', '12');
-  press(/^Form/);
-  choose('On foam');
+  type('Fan on for (after the pour)', '12');
+  chooseOnLine('The form stands', 'On foam');
   await saved((job) => {
     expect(job.pours[0]?.heat).toEqual({ fan: '12 h', underside: 'foam' });
     expect(job.pours[1]?.heat).toBeUndefined();
   });
-  press(/^Room and air/);
-  press(/^Form/);
-  await says('a fan for 12 h', 'heat-room');
-  await says('on foam', 'heat-form');
+  await says('12 h', 'heat-room');
+  await says('On foam', 'heat-form');
   // What is taken away is not the job's again: the pour says all of it.
-  press(/^Room and air/);
-  type('A fan for, after the pour', '');
-  press(/^Room and air/);
-  await says('still air', 'heat-room');
+  type('Fan on for (after the pour)', '');
+  await says('no fan', 'heat-room');
   turn(ofItsOwn);
   await saved(({ pours }) => expect(pours[0]?.heat).toBeUndefined());
-  await says('a fan for 2 h', 'heat-room');
-  await says('on a bench', 'heat-form');
+  await says('2 h', 'heat-room');
+  await says('On a bench', 'heat-form');
 });
 
 test('a pour with air of its own can do without the day of its job', async () => {
   const heat = { day: { lowest: '16 °C', highest: '24 °C' } };
   const { saved } = await openStep(<HeatSettings />, { version: 2, heat, pours: twoPours });
   turn(ofItsOwn);
-  press(/^Room and air/);
+  openLine('Room');
   turn('The room changes over the day');
   await saved((job) => {
     expect(job.pours[0]?.heat).toEqual({});
     expect(job.heat).toEqual(heat);
   });
-  press(/^Room and air/);
-  await says('21 °C, still air', 'heat-room');
+  await says('21 °C', 'heat-room');
 });

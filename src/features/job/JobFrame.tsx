@@ -1,154 +1,239 @@
-import { memo, useCallback, useState, type ReactNode } from 'react';
+import { useCallback, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
+import { ActionButton } from '../../ui/ActionButton';
 import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
 import { WarningList } from '../../ui/feedback/WarningList';
 import { focusFirstField } from '../../ui/fields/focusFirstField';
+import { UnderMainFigureContext } from '../../ui/frame/MainFigure';
 import { MiddleColumnContext } from '../../ui/frame/MiddleColumn';
 import { Screen } from '../../ui/frame/Screen';
-import { Tabs } from '../../ui/frame/Tabs';
 import { cavityTestId } from '../../ui/section/cavityTestId';
 import { Section } from '../../ui/section/Section';
-import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
-import { space } from '../../ui/theme/tokens';
+import { space, touch } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
 import { sayC } from '../../words/figures';
+import { sayPour } from '../../words/pours';
 import { saySubject } from '../../words/sheet';
+import { stepTasks } from '../../words/steps';
 import { AmountsBar } from './AmountsBar';
-import { JobFigures } from './JobFigures';
-import { PourList } from './PourList';
+import { JobSection } from './JobSection';
+import { StepFoot } from './StepFoot';
 import { jobSteps, type JobStep } from './steps';
+import { useNameByMeasure } from './useNameByMeasure';
+import { useWork } from './useWork';
+import { isToldAt, nextRow, rowAt, type WorkRow } from './workList';
+import { WorkList } from './WorkList';
 
 const saveWords = { saved: 'saved', saving: 'saving', failed: 'not saved' } as const;
 
 interface JobFrameProps {
+  /** Undefined on the hub: the piece itself, with the list of the work. */
   readonly step: JobStep | undefined;
   readonly onPour: (index: number) => void;
-  readonly onStep: (step: JobStep) => void;
+  /** Opens a step of a pour. */
+  readonly onStep: (step: JobStep, pour: number) => void;
+  /** To the hub, from a step. */
+  readonly onHub: () => void;
+  /** Away from the job. */
   readonly onBack: () => void;
-  readonly onSheet: () => void;
   readonly children: ReactNode;
 }
 
-/** One job: its steps, its Section and its figures, which follow every keystroke. */
-export function JobFrame({ step, onStep, onPour, onBack, onSheet, children }: JobFrameProps) {
+/** One job: its piece in the middle of everything, the list of its work, and the step that is open. */
+export function JobFrame(props: JobFrameProps) {
   const wide = useWide();
-  const { record, plan, conflict, saveState, keepMine, takeTheirs } = useOpenJob();
-  const isOfPour = jobSteps.some(({ value, of }) => value === step && of === 'pour');
-  const pours = <PourList onPour={onPour} choosing={isOfPour} />;
-  /** A cavity that is tapped opens where it is measured. */
-  const openPart = useCallback(
-    (index: number): void => {
-      if (step === 'measure') focusFirstField(cavityTestId(index));
-      else onStep('measure');
-    },
-    [step, onStep],
+  useNameByMeasure(props.step);
+  if (wide) return <WideJob {...props} />;
+  return props.step === undefined ? (
+    <JobHub {...props} />
+  ) : (
+    <JobStepScreen {...props} step={props.step} />
   );
-  const tabs = <Tabs label="Steps" tabs={jobSteps} value={step} onChange={onStep} />;
-  const title = record.draft.name.trim() || newJobName;
-  const common = {
-    title,
+}
+
+/** What every screen of a job has in its frame. */
+function useFrame() {
+  const { record, plan, conflict, saveState, keepMine, takeTheirs } = useOpenJob();
+  return {
+    title: record.draft.name.trim() || newJobName,
     subtitle: plan && `${saySubject(plan)} · room ${sayC(plan.roomTemperatureC)}`,
     status: saveWords[saveState],
     notice: conflict && (
       <ConflictStrip conflict={conflict} onKeepMine={keepMine} onTakeOther={takeTheirs} />
     ),
-    onBack,
   };
-  if (wide) {
-    return (
-      <Screen {...common} fills>
-        <WideColumns tabs={tabs} pours={pours} onSheet={onSheet} onPressPart={openPart}>
-          {children}
-        </WideColumns>
-      </Screen>
-    );
-  }
+}
+
+/** A cavity that is tapped opens where it is measured. */
+function useOpenPart({ step, onStep }: Pick<JobFrameProps, 'step' | 'onStep'>) {
+  const { pourIndex } = useOpenJob();
+  return useCallback(
+    (index: number): void => {
+      if (step === 'measure') focusFirstField(cavityTestId(index));
+      else onStep('measure', pourIndex);
+    },
+    [step, onStep, pourIndex],
+  );
+}
+
+function useOpenRow({ onStep }: Pick<JobFrameProps, 'onStep'>) {
+  const { pourIndex } = useOpenJob();
+  return ({ step, pour = pourIndex }: WorkRow): void => onStep(step, pour);
+}
+
+/** The piece, what it comes to, and the work as a list; at the foot what is sensible next. */
+function JobHub(props: JobFrameProps) {
+  const { onPour, onBack, children } = props;
+  const { plan, pourIndex, outdated, record } = useOpenJob();
+  const frame = useFrame();
+  const rows = useWork();
+  const openPart = useOpenPart(props);
+  const openRow = useOpenRow(props);
+  const next = nextRow(rows, pourIndex);
   return (
-    <Screen {...common} head={tabs} foot={<AmountsBar />}>
-      <JobSection greatestHeight={150} onPressPart={openPart} />
-      {pours}
+    <Screen
+      {...frame}
+      onBack={onBack}
+      rememberedAs={`job/${record.id}`}
+      foot={
+        next && (
+          <ActionButton
+            kind="main"
+            label={next.state === 'wrong' ? `Put right: ${next.label}` : stepTasks[next.step]}
+            onPress={() => openRow(next)}
+            style={styles.grow}
+          />
+        )
+      }
+    >
+      <JobSection greatestHeight={190} onPressPart={openPart} />
+      <View testID="main-figure">
+        <AmountsBar />
+      </View>
+      <WorkList
+        rows={rows}
+        plan={plan}
+        outdated={outdated}
+        pourIndex={pourIndex}
+        onRow={openRow}
+        onPour={onPour}
+      />
+      {plan !== undefined && <WarningList warnings={plan.warnings} pours={plan.pours} />}
       {children}
-      {step === 'mix' && <JobFigures onSheet={onSheet} />}
     </Screen>
   );
 }
 
-/** Steps at the left, the Section in the middle and staying put, figures at the right. */
-function WideColumns({
-  tabs,
-  pours,
-  onSheet,
-  onPressPart,
-  children,
-}: {
-  readonly tabs: ReactNode;
-  readonly pours: ReactNode;
-  readonly onSheet: () => void;
-  readonly onPressPart: (index: number) => void;
-  readonly children: ReactNode;
-}) {
-  const colours = useColours();
-  const ruled = { borderColor: colours.line };
-  const [middle, setMiddle] = useState<Element | null>(null);
+/** One step on a phone: the piece small in its head, its figures first, and the way on at the foot. */
+function JobStepScreen(props: JobFrameProps & { readonly step: JobStep }) {
+  const { step, onHub, children } = props;
+  const { plan, pour, pourIndex } = useOpenJob();
+  const frame = useFrame();
+  const rows = useWork();
+  const openRow = useOpenRow(props);
+  const { label, of } = jobSteps.find(({ value }) => value === step)!;
+  const several = plan !== undefined && plan.pours.length > 1;
+  const named = several && of === 'pour' && pour !== undefined;
+  const warnings = plan?.warnings.filter((each) =>
+    isToldAt(each, step, of === 'pour' ? pourIndex : undefined),
+  );
   return (
-    <MiddleColumnContext value={middle}>
-      <View style={[styles.columns, ruled]}>
-        <View style={styles.steps}>
-          {tabs}
-          <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
-            {children}
-          </ScrollView>
-        </View>
-        <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
-          <JobSection greatestHeight={380} onPressPart={onPressPart} />
-          {pours}
-          {/* A view is an element on the web, which is where this runs. */}
-          <View ref={(view) => setMiddle(view as unknown as Element | null)} />
-        </ScrollView>
-        <ScrollView style={styles.figures} contentContainerStyle={styles.content}>
-          <JobFigures onSheet={onSheet} />
-        </ScrollView>
-      </View>
-    </MiddleColumnContext>
+    <Screen
+      {...frame}
+      title={named ? `${sayPour(pour)}: ${label.toLowerCase()}` : label}
+      subtitle={frame.title}
+      aside={plan !== undefined && <SmallSection onPress={onHub} />}
+      onBack={onHub}
+      foot={
+        <StepFoot rows={rows} at={rowAt(rows, step, pourIndex)} onRow={openRow} onHub={onHub} />
+      }
+    >
+      <UnderMainFigureContext
+        value={
+          warnings !== undefined &&
+          warnings.length > 0 && <WarningList warnings={warnings} pours={plan?.pours ?? []} />
+        }
+      >
+        {children}
+      </UnderMainFigureContext>
+    </Screen>
   );
 }
 
-/** A save draws neither of them anew. */
-const PlannedSection = memo(Section);
-const PlannedWarnings = memo(WarningList);
-
-function JobSection({
-  greatestHeight,
-  onPressPart,
-}: {
-  readonly greatestHeight: number;
-  readonly onPressPart: (index: number) => void;
-}) {
+/** The piece in the head of a step: a tap goes back to it. */
+function SmallSection({ onPress }: { readonly onPress: () => void }) {
   const { plan, outdated } = useOpenJob();
-  if (plan === undefined) {
-    return (
-      <Words colour="inkSoft">
-        Measure a cavity: the Section and the amounts appear as you type.
-      </Words>
-    );
-  }
+  if (plan === undefined) return null;
   return (
-    <View style={[styles.stack, outdated && styles.outdated]}>
-      <PlannedSection plan={plan} greatestHeight={greatestHeight} onPressPart={onPressPart} />
-      <PlannedWarnings warnings={plan.warnings} pours={plan.pours} />
-    </View>
+    <TouchableRipple
+      role="button"
+      aria-label="The piece"
+      onPress={onPress}
+      style={[styles.small, outdated && styles.outdated]}
+    >
+      <Section plan={plan} greatestHeight={46} small />
+    </TouchableRipple>
+  );
+}
+
+/** The list at the left, the Section in the middle and staying put, the step that is open at the right. */
+function WideJob(props: JobFrameProps) {
+  const { step, onPour, onHub, onBack, children } = props;
+  const { plan, pourIndex, outdated } = useOpenJob();
+  const colours = useColours();
+  const ruled = { borderColor: colours.line };
+  const frame = useFrame();
+  const rows = useWork();
+  const openPart = useOpenPart(props);
+  const openRow = useOpenRow(props);
+  const [middle, setMiddle] = useState<Element | null>(null);
+  const here = step === undefined ? undefined : rows[rowAt(rows, step, pourIndex)];
+  return (
+    <MiddleColumnContext value={middle}>
+      <Screen {...frame} onBack={step === undefined ? onBack : onHub} fills>
+        <View style={[styles.columns, ruled]}>
+          <ScrollView style={styles.list} contentContainerStyle={styles.content}>
+            <WorkList
+              rows={rows}
+              plan={plan}
+              outdated={outdated}
+              pourIndex={pourIndex}
+              here={here}
+              onRow={openRow}
+              onPour={onPour}
+            />
+            <AmountsBar />
+          </ScrollView>
+          <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
+            <JobSection greatestHeight={380} onPressPart={openPart} />
+            {/* A view is an element on the web, which is where this runs. */}
+            <View ref={(view) => setMiddle(view as unknown as Element | null)} />
+            {plan !== undefined && <WarningList warnings={plan.warnings} pours={plan.pours} />}
+          </ScrollView>
+          <ScrollView
+            style={styles.step}
+            contentContainerStyle={styles.content}
+            keyboardShouldPersistTaps="handled"
+          >
+            {children}
+          </ScrollView>
+        </View>
+      </Screen>
+    </MiddleColumnContext>
   );
 }
 
 const styles = StyleSheet.create({
   columns: { flex: 1, flexDirection: 'row', borderTopWidth: 1, minHeight: 0 },
-  steps: { width: 400 },
+  list: { width: 320, flexGrow: 0 },
   section: { flex: 1, borderLeftWidth: 1, borderRightWidth: 1 },
-  figures: { width: 340, flexGrow: 0 },
-  content: { padding: space.large, gap: space.large },
-  stack: { gap: space.medium },
+  step: { width: 420, flexGrow: 0 },
+  content: { padding: space.large, paddingTop: space.small, gap: space.large },
+  small: { width: 72, minHeight: touch.table, justifyContent: 'center' },
+  grow: { flexGrow: 1 },
   outdated: { opacity: 0.5 },
 });

@@ -1,17 +1,84 @@
-/** The steps of a job that have a screen, in the order of the work: tabs, routes and keys all follow this list. */
-export const jobSteps = [
-  { value: 'measure', label: 'Measure', of: 'job' },
-  { value: 'resin', label: 'Resin', of: 'pour' },
-  { value: 'layers', label: 'Layers', of: 'pour' },
-  { value: 'heat', label: 'Heat', of: 'pour' },
-  { value: 'colour', label: 'Colour', of: 'pour' },
-  { value: 'mix', label: 'Mix', of: 'pour' },
-  { value: 'buy', label: 'Buy', of: 'job' },
-] as const;
-export type JobStep = (typeof jobSteps)[number]['value'];
+import type { Plan, PourPlan } from '../../core/plan/planTypes';
+import {
+  sayBuyFigure,
+  sayColourFigure,
+  sayHeatFigure,
+  sayLayersFigure,
+  sayMeasuredFigure,
+  sayMixFigure,
+  sayPlaceFigure,
+  sayResinFigure,
+} from '../../words/steps';
 
-/** Where a job opens. */
-export const firstStep: JobStep = jobSteps[0].value;
+interface StepNames {
+  readonly label: string;
+  /** Fields that are set in it: of the job, or of one pour. A problem with one of them is told at this step. */
+  readonly fields: RegExp;
+  /** Only where a job has several pours. */
+  readonly amongSeveral?: boolean;
+}
 
-export const stepAt = (path: string): (typeof jobSteps)[number] | undefined =>
+interface StepOfJob extends StepNames {
+  readonly of: 'job';
+  readonly figure: (plan: Plan, currency: string) => string;
+}
+
+interface StepOfPour extends StepNames {
+  readonly of: 'pour';
+  readonly figure: (plan: Plan, pour: PourPlan) => string;
+}
+
+type StepRecord = StepOfJob | StepOfPour;
+
+const records = {
+  measure: {
+    label: 'Measure',
+    of: 'job',
+    fields: /^measure\b/,
+    figure: sayMeasuredFigure,
+  },
+  place: {
+    label: 'Place',
+    of: 'pour',
+    amongSeveral: true,
+    fields: /^($|name|role|fills|covers|measure|joint|wait|room)\b|^$/,
+    figure: sayPlaceFigure,
+  },
+  resin: {
+    label: 'Resin',
+    of: 'pour',
+    fields: /^(resin|hardener|wants)\b/,
+    figure: sayResinFigure,
+  },
+  layers: {
+    label: 'Layers',
+    of: 'pour',
+    fields: /^(layers|allowances\.planing)\b/,
+    figure: sayLayersFigure,
+  },
+  heat: { label: 'Heat', of: 'pour', fields: /^heat\b/, figure: sayHeatFigure },
+  colour: {
+    label: 'Colour',
+    of: 'pour',
+    fields: /^(portions|coloursFrom|tint|fillers)\b/,
+    figure: sayColourFigure,
+  },
+  mix: {
+    label: 'Mix',
+    of: 'pour',
+    fields: /^(mixing|containers?|scaleStep|batches|overage|allowances|kind)\b/,
+    figure: sayMixFigure,
+  },
+  buy: { label: 'Buy', of: 'job', fields: /^leftoverMoulds\b/, figure: sayBuyFigure },
+} as const satisfies Readonly<Record<string, StepRecord>>;
+
+export type JobStep = keyof typeof records;
+export type JobStepRecord = StepRecord & { readonly value: JobStep };
+
+/** The steps of a job in working order: the list of the work, routes, and the ways before and after all follow this. */
+export const jobSteps: readonly JobStepRecord[] = (Object.keys(records) as JobStep[]).map(
+  (value) => ({ value, ...records[value] }),
+);
+
+export const stepAt = (path: string): JobStepRecord | undefined =>
   jobSteps.find(({ value }) => path.endsWith(`/${value}`));

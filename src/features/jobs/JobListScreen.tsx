@@ -24,6 +24,8 @@ import { JobRows } from './JobRows';
 
 interface JobListScreenProps {
   readonly onOpen: (id: string) => void;
+  /** A new job begins with measuring. */
+  readonly onNew: (id: string) => void;
 }
 
 /** From so many on one looks for a job by its name. */
@@ -36,7 +38,7 @@ function jobsWith(jobs: readonly JobEntry[], sought: string): readonly JobEntry[
 }
 
 /** All jobs, the one changed last on top. */
-export function JobListScreen({ onOpen }: JobListScreenProps) {
+export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const { data: jobs } = useJobs();
   const shelf = useShelf();
   const actions = useJobActions();
@@ -48,7 +50,7 @@ export function JobListScreen({ onOpen }: JobListScreenProps) {
 
   async function create(): Promise<void> {
     const { id } = await actions.create(newJobDraft(shelf.resins[0]));
-    onOpen(id);
+    onNew(id);
   }
 
   const openFile = (): Promise<void> =>

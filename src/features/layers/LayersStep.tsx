@@ -6,13 +6,16 @@ import { lengthRule } from '../../core/quantity/rules';
 import type { LayersDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { FieldRow } from '../../ui/fields/FieldRow';
-import { QuantityField } from '../../ui/fields/QuantityField';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
+import { Lines } from '../../ui/fields/Lines';
+import { QuantityLine } from '../../ui/fields/QuantityLine';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { TextField } from '../../ui/fields/TextField';
 import { WhyRow } from '../../ui/figures/WhyRow';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayG, sayMl, sayMm } from '../../words/figures';
+import { sayG, sayMl, sayHeight } from '../../words/figures';
 import { depthRuleWords, jointNames, layerStyleNames } from '../../words/names';
 import { sayJoint } from '../../words/layers';
 import { sayProblem } from '../../words/problems';
@@ -48,38 +51,69 @@ export function LayersStep() {
   );
   return (
     <View style={styles.stack}>
-      <ChoiceField
-        label="Poured in"
-        value={way}
-        choices={[
-          ...layerStyles.map((value) => ({
-            value: value as Way,
-            label: layerStyleNames[value],
-            ...(notes[value] === undefined ? {} : { note: notes[value] }),
-          })),
-          { value: 'heights', label: 'Heights of my own', note: notes['heights'] ?? '' },
-        ]}
-        onChange={choose}
-      />
+      <LayersFigure />
       {problem !== undefined && (
         <Words colour="stop" role="alert">
           {sayProblem(problem)}
         </Words>
       )}
       {way === 'heights' && <LayerHeights />}
-      <WhoseDepth />
-      {way !== 'heights' && way !== 'one-pour' && <Limits lockIn={way === 'lock-in'} />}
-      {way !== 'one-pour' && (
-        <ChoiceField
-          label="The next layer is poured"
-          // Where the person leaves it open, it is as the plan decides.
-          value={layers?.joint ?? plan?.layers[1]?.joint?.school ?? 'tacky'}
-          choices={joints.map((value) => ({ value, label: jointNames[value] }))}
-          onChange={(joint) => setLayers({ ...layers, joint })}
-        />
-      )}
       <LayerTable />
+      <Lines title="How it is cut">
+        <ChoiceLine
+          label="Poured in"
+          value={way}
+          choices={[
+            ...layerStyles.map((value) => ({
+              value: value as Way,
+              label: layerStyleNames[value],
+              ...(notes[value] === undefined ? {} : { note: notes[value] }),
+            })),
+            { value: 'heights', label: 'Heights of my own', note: notes['heights'] ?? '' },
+          ]}
+          onChange={choose}
+        />
+        <WhoseDepth />
+        {way !== 'heights' && way !== 'one-pour' && <Limits lockIn={way === 'lock-in'} />}
+        {way !== 'one-pour' && (
+          <ChoiceLine
+            label="The next layer is poured"
+            // Where the person leaves it open, it is as the plan decides.
+            value={layers?.joint ?? plan?.layers[1]?.joint?.school ?? 'tacky'}
+            assumed={layers?.joint === undefined}
+            choices={joints.map((value) => ({ value, label: jointNames[value] }))}
+            onChange={(joint) => setLayers({ ...layers, joint })}
+          />
+        )}
+      </Lines>
     </View>
+  );
+}
+
+/** How many layers, how deep each, and what the resin takes. */
+function LayersFigure() {
+  const { pour: plan, outdated } = useOpenJob();
+  if (plan === undefined) {
+    return (
+      <MainFigure>
+        <Words colour="inkSoft">Nothing to cut yet: measure a cavity first.</Words>
+      </MainFigure>
+    );
+  }
+  const why = plan.why
+    .filter(({ figure }) => figure === 'layers')
+    .map(sayReason)
+    .join(' ');
+  return (
+    <MainFigure>
+      <View style={outdated && styles.outdated}>
+        <Words size="title" weight="bold">
+          {plan.layers.length === 1 ? 'One pour' : `${plan.layers.length} layers`}
+          {plan.depthMm === undefined ? '' : `, ${sayHeight(plan.depthMm)} in all`}
+        </Words>
+        {why !== '' && <Words colour="inkSoft">{why}</Words>}
+      </View>
+    </MainFigure>
   );
 }
 
@@ -90,9 +124,10 @@ function WhoseDepth() {
   if (plan?.depthMm === undefined || !hasHeat(plan.resin.family)) return null;
   if ((layers?.maxDepth ?? '').trim() !== '') return null;
   return (
-    <ChoiceField
-      label="How deep one layer may be goes by"
+    <ChoiceLine
+      label="Limit each layer’s depth by"
       value={layers?.depthBy ?? 'smaller'}
+      assumed={layers?.depthBy === undefined}
       choices={depthRules.map((value) => ({ value, ...depthRuleWords[value] }))}
       onChange={(depthBy) => setLayers({ ...layers, depthBy })}
     />
@@ -106,54 +141,64 @@ function Limits({ lockIn }: { readonly lockIn: boolean }) {
   const first = usePourField('layers.lockIn');
   return (
     <>
-      <ChoiceField
+      <SettingLine
         label="Of that depth, use"
-        value={caution.value === '' ? '1' : caution.value}
-        choices={[
-          { value: '1', label: 'All' },
-          { value: '0.75', label: 'Three quarters' },
-          { value: '0.5', label: 'Half' },
-        ]}
-        onChange={caution.onChange}
-      />
-      <FieldRow>
+        value={sayCaution(caution.value)}
+        assumed={caution.value === ''}
+        wrong={caution.problem !== undefined}
+      >
+        <ChoiceField
+          label="Of that depth, use"
+          labelHidden
+          value={caution.value === '' ? '1' : caution.value}
+          choices={cautions}
+          onChange={caution.onChange}
+        />
         <TextField
-          label="Caution, as a share of 1"
+          label="Safety factor, 0 to 1"
           numeric
           placeholder="1"
           value={caution.value}
           onChange={caution.onChange}
           problem={caution.problem}
         />
-        <QuantityField
-          label="Greatest layer here, if you know better"
-          {...maxDepth}
+      </SettingLine>
+      <QuantityLine
+        label="Deepest layer here, if you know better"
+        {...maxDepth}
+        unit="mm"
+        rule={lengthRule}
+        usual="not set"
+      />
+      {lockIn && (
+        <QuantityLine
+          label="First thin layer"
+          {...first}
           unit="mm"
           rule={lengthRule}
+          usual="as usual"
         />
-        {lockIn && (
-          <QuantityField label="First thin layer" {...first} unit="mm" rule={lengthRule} />
-        )}
-      </FieldRow>
+      )}
     </>
   );
 }
+
+const cautions = [
+  { value: '1', label: 'All' },
+  { value: '0.75', label: 'Three quarters' },
+  { value: '0.5', label: 'Half' },
+];
+
+const sayCaution = (typed: string): string =>
+  cautions.find(({ value }) => value === (typed === '' ? '1' : typed))?.label.toLowerCase() ??
+  `${typed} of it`;
 
 /** Every layer from the top down, as it lies in the Section. */
 function LayerTable() {
   const { pour: plan, outdated } = useOpenJob();
   if (plan === undefined) return null;
-  const why = plan.why
-    .filter(({ figure }) => figure === 'layers')
-    .map(sayReason)
-    .join(' ');
   return (
     <View style={outdated && styles.outdated} testID="layer-table">
-      <WhyRow
-        label={plan.layers.length === 1 ? 'One layer' : `${plan.layers.length} layers`}
-        value={plan.depthMm === undefined ? '' : sayMm(plan.depthMm)}
-        why={why}
-      />
       {plan.layers
         .map((layer, index) => <LayerRow key={index} layer={layer} number={index + 1} />)
         .reverse()}
@@ -163,7 +208,7 @@ function LayerTable() {
 
 function LayerRow({ layer, number }: { readonly layer: PlannedLayer; readonly number: number }) {
   const { fromMm, toMm, ml, g, batches, joint } = layer;
-  const thick = fromMm === undefined || toMm === undefined ? '' : `, ${sayMm(toMm - fromMm)}`;
+  const thick = fromMm === undefined || toMm === undefined ? '' : `, ${sayHeight(toMm - fromMm)}`;
   const cups = batches.length === 1 ? 'one batch' : `${batches.length} batches`;
   return (
     <>

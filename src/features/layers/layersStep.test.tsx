@@ -1,5 +1,14 @@
 import { screen } from '@testing-library/react';
-import { choose, openStep, press, says, textOf, type } from '../../testing/openStep';
+import {
+  choose,
+  chooseOnLine,
+  openLine,
+  openStep,
+  press,
+  says,
+  textOf,
+  type,
+} from '../../testing/openStep';
 import { LayersStep } from './LayersStep';
 
 jest.setTimeout(60_000);
@@ -22,14 +31,15 @@ const deepTray = {
 };
 
 const table = 'layer-table';
+const figure = 'main-figure';
 
 test('70 mm of a resin that takes 30 mm: three alike, or full ones and a top-off', async () => {
   const { saved } = await openStep(<LayersStep />, deepTray);
-  await says('One layer', table);
-  choose(/^Equal layers/);
-  await says('3 layers', table);
-  expect(textOf(table).match(/Layer \d, 23\.33 mm/g)).toHaveLength(3);
-  choose(/^Full, then a top-off/);
+  await says('One pour', figure);
+  chooseOnLine('Poured in', /^Equal layers/);
+  await says('3 layers', figure);
+  expect(textOf(table).match(/Layer \d, 23 mm/g)).toHaveLength(3);
+  chooseOnLine('Poured in', /^Full layers, then a top-up/);
   await says('Layer 1, 30 mm', table);
   expect(textOf(table)).toContain('Layer 3, 10 mm');
   await saved(({ layers }) => expect(layers?.style).toBe('full-top-off'));
@@ -37,12 +47,13 @@ test('70 mm of a resin that takes 30 mm: three alike, or full ones and a top-off
 
 test('half of the depth makes more of them; a figure of one’s own stands over the label', async () => {
   await openStep(<LayersStep />, { ...deepTray, layers: { style: 'equal' } });
-  await says('3 layers', table);
+  await says('3 layers', figure);
+  openLine('Of that depth, use');
   choose('Half');
-  await says('5 layers', table);
+  await says('5 layers', figure);
   choose('All');
-  type('Greatest layer here, if you know better', '40');
-  await says('2 layers', table);
+  type('Deepest layer here, if you know better', '40');
+  await says('2 layers', figure);
 });
 
 test('a thin layer first holds inserts', async () => {
@@ -53,13 +64,13 @@ test('a thin layer first holds inserts', async () => {
 
 test('heights of one’s own, and how layers join', async () => {
   const { saved } = await openStep(<LayersStep />, deepTray);
-  choose(/^Heights of my own/);
+  chooseOnLine('Poured in', /^Heights of my own/);
   press('Cut at a height');
   type('Layer 1 ends at', '25');
   await says('Layer 1, 25 mm', table);
   expect(textOf(table)).toContain('Layer 2, 45 mm');
   expect(textOf(table)).toContain('Poured on after about');
-  choose(/scuff/i);
+  chooseOnLine('The next layer is poured', /scuff/i);
   await says('scuffed and wiped', table);
   await saved(({ layers }) => expect(layers).toMatchObject({ heights: ['25 mm'], joint: 'scuff' }));
 });
@@ -76,14 +87,12 @@ test('heat in a warm room cuts what the label would not; the person may go by th
     layers: { style: 'equal' },
   };
   const { saved } = await openStep(<LayersStep />, warm);
-  await says('2 layers', table);
-  expect(screen.getByText('How deep one layer may be goes by')).toBeInTheDocument();
-  choose(/^The smaller of both/);
-  press(/Why/, table);
-  await says('what heat allows in this room and form (label 50 mm)', table);
-  choose(/^The label/);
-  await says("the label's 50 mm", table);
-  choose(/^Heat in this room/);
+  await says('2 layers', figure);
+  chooseOnLine('Limit each layer’s depth by', /^Whichever is less/);
+  await says('what heat allows in this room and form (label 50 mm)', figure);
+  chooseOnLine('Limit each layer’s depth by', /^The label/);
+  await says("the label's 50 mm", figure);
+  chooseOnLine('Limit each layer’s depth by', /^Heat in this room/);
   await saved(({ layers }) => expect(layers?.depthBy).toBe('room'));
 });
 
@@ -92,8 +101,8 @@ test('a card without heat has no such choice', async () => {
     ...deepTray,
     resin: { ...deepTray.resin, family: 'silicone-tin' },
   });
-  await says('One layer', table);
-  expect(screen.queryByText('How deep one layer may be goes by')).toBeNull();
+  await says('One pour', figure);
+  expect(screen.queryByText('Limit each layer’s depth by')).toBeNull();
 });
 
 test('a depth that cannot be split says what would go', async () => {

@@ -1,32 +1,24 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useFieldArray } from 'react-hook-form';
-import { roomTemperatureRule } from '../../core/quantity/rules';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { usePourPart, useDraftField } from '../../data/draft/pourInHand';
 import { emptyPart, type PartDraft } from '../../data/draft/partDraft';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
-import { FieldRow } from '../../ui/fields/FieldRow';
-import { QuantityField } from '../../ui/fields/QuantityField';
-import { TextField } from '../../ui/fields/TextField';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { useWays } from '../../ui/frame/useWays';
+import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { sayPlusMinus } from '../../words/doubts';
+import { sayMl } from '../../words/figures';
 import { shapeNames } from '../../words/names';
-import { Allowances } from './Allowances';
 import { HeightCurve } from './HeightCurve';
 import { PartEditor } from './PartEditor';
-import { PoursPanel } from './pours/PoursPanel';
 
-/** What is poured: name, room, the cavities, what stands in them, and how much more than they hold. */
+/** What is poured: the cavities and what stands in them. */
 export function MeasureStep() {
-  const name = useDraftField('name');
-  const [ownRoom] = usePourPart('room');
-  const { record, outdated, plan } = useOpenJob();
-  // With one pour there is one room: that of the pour where a file says it there.
-  const alone = plan !== undefined && plan.pours.length === 1 && ownRoom !== undefined;
-  const temperature = useDraftField(alone ? 'pours.0.room.temperature' : 'room.temperature');
+  const { record, outdated } = useOpenJob();
   const parts = useFieldArray<JobDraft, 'measure.parts'>({ name: 'measure.parts' });
   const inserts = useFieldArray<JobDraft, 'measure.inserts'>({ name: 'measure.inserts' });
   const notice = useNotice();
@@ -51,15 +43,7 @@ export function MeasureStep() {
 
   return (
     <View style={styles.stack}>
-      <TextField label="Name" {...name} />
-      <FieldRow>
-        <QuantityField
-          label="Room temperature"
-          {...temperature}
-          unit="°C"
-          rule={roomTemperatureRule}
-        />
-      </FieldRow>
+      <MeasuredFigure />
       {parts.fields.map(({ id }, index) => (
         <PartEditor
           key={id}
@@ -108,14 +92,56 @@ export function MeasureStep() {
           />
         )}
       </View>
-      <PoursPanel onPour={(index) => router.setParams({ pour: String(index + 1) })} />
-      <Allowances />
       <HeightCurve />
     </View>
+  );
+}
+
+/** What there is to fill: what is measured less what stands in it, and how sure that is. */
+function MeasuredFigure() {
+  const { plan, outdated } = useOpenJob();
+  if (plan === undefined) {
+    return (
+      <MainFigure>
+        <Words colour="inkSoft">No amounts yet: the volume stands here as you type.</Words>
+      </MainFigure>
+    );
+  }
+  const { form, together } = plan;
+  const toldMl = form?.cavityMl ?? together.cavityMl;
+  return (
+    <MainFigure>
+      {outdated && (
+        <Words size="small" weight="semibold" role="status">
+          Last good figures
+        </Words>
+      )}
+      <View style={[styles.figure, outdated && styles.outdated]}>
+        <Words size="title" weight="bold">
+          {sayMl(toldMl)}
+        </Words>
+        {form !== undefined && form.cavityPlusMinusMl > 0 && (
+          <Words colour="inkSoft">
+            {sayPlusMinus({ plusMinusMl: form.cavityPlusMinusMl, errs: form.cavityErrs })}
+          </Words>
+        )}
+        <Words colour="inkSoft" style={styles.toMix}>
+          to mix {sayMl(together.totalMl)}
+        </Words>
+      </View>
+    </MainFigure>
   );
 }
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+  figure: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'baseline',
+    columnGap: space.medium,
+  },
+  toMix: { marginLeft: 'auto' },
+  outdated: { opacity: 0.5 },
 });

@@ -44,15 +44,15 @@ const expectMl = (ml: string, number = 1): Promise<void> =>
   );
 
 const plainCases: readonly (readonly [PlainShape, Readonly<Record<string, string>>, string])[] = [
-  ['box', { length: '100 mm', width: '50 mm', depth: '20 mm' }, '100.0'],
+  ['box', { length: '100 mm', width: '50 mm', depth: '20 mm' }, '100'],
   [
     'rounded-rectangle',
     { length: '100 mm', width: '50 mm', radius: '10 mm', depth: '20 mm' },
     '98.3',
   ],
-  ['cylinder', { diameter: '100 mm', depth: '20 mm' }, '157.1'],
-  ['ring', { outerDiameter: '100 mm', innerDiameter: '60 mm', depth: '20 mm' }, '100.5'],
-  ['frustum', { bottomDiameter: '60 mm', topDiameter: '100 mm', depth: '20 mm' }, '102.6'],
+  ['cylinder', { diameter: '100 mm', depth: '20 mm' }, '157'],
+  ['ring', { outerDiameter: '100 mm', innerDiameter: '60 mm', depth: '20 mm' }, '101'],
+  ['frustum', { bottomDiameter: '60 mm', topDiameter: '100 mm', depth: '20 mm' }, '103'],
   [
     'pyramid',
     {
@@ -66,10 +66,10 @@ const plainCases: readonly (readonly [PlainShape, Readonly<Record<string, string
   ],
   ['cone', { diameter: '100 mm', depth: '30 mm' }, '78.5'],
   ['spherical-cap', { diameter: '80 mm', depth: '20 mm' }, '54.5'],
-  ['hemisphere', { diameter: '80 mm' }, '134.0'],
-  ['sphere', { diameter: '80 mm' }, '268.1'],
+  ['hemisphere', { diameter: '80 mm' }, '134'],
+  ['sphere', { diameter: '80 mm' }, '268'],
   ['ellipse', { length: '100 mm', width: '60 mm', depth: '20 mm' }, '94.2'],
-  ['polygon', { acrossFlats: '80 mm', depth: '20 mm' }, '110.9'],
+  ['polygon', { acrossFlats: '80 mm', depth: '20 mm' }, '111'],
   ['triangle', { sideA: '30 mm', sideB: '40 mm', sideC: '50 mm', depth: '20 mm' }, '12.0'],
 ];
 
@@ -87,18 +87,18 @@ test('a hollow tray with a draft: the walls lean in, the shell alone is filled',
   press('Draft or hollow');
   type(fieldNames['draft'] ?? '', '45°');
   // 300 × 200 mm at the rim, 31.75 mm less on every side at the floor.
-  await expectMl('1443.6');
+  await expectMl('1444');
   type(fieldNames['draft'] ?? '', '');
   type(fieldNames['wall'] ?? '', '5 mm');
   // 300 × 200 × 31.75 less 290 × 190 × 26.75 mm.
-  await expectMl('431.1');
+  await expectMl('431');
 });
 
 test('a wrong entry is told at its field, and the last figures stand', async () => {
   await openStep();
   type('Depth', '3 m2');
   expect(await cavity().findByText(/this wants a length/)).toBeInTheDocument();
-  await expectMl('1905.0');
+  await expectMl('1905');
 });
 
 test('rectangles laid side by side, one taken out and put back', async () => {
@@ -127,7 +127,7 @@ test('a channel grows station by station, each with its own depth where it diffe
   type('Width 2', '60 mm');
   type('Depth', '40 mm');
   // 70 mm on average over 500 mm, 40 mm deep.
-  await expectMl('1400.0');
+  await expectMl('1400');
   press('Next station');
   type('Station 3 at', '1000 mm');
   type('Width 3', '80 mm');
@@ -144,14 +144,14 @@ test('water on a scale; a porous mould refuses it until it is overruled', async 
   await openStep();
   chooseMethod('wet-fill');
   type('Mass of the water', '200 g');
-  await expectMl('200.4');
+  await expectMl('200');
   choose('Plaster');
   expect(await cavity().findByText(/Water soaks into this mould/)).toBeInTheDocument();
   fireEvent.click(cavity().getByRole('checkbox', { name: 'Fill it with water all the same' }));
   await waitFor(() => expect(cavity().queryByText(/Water soaks into/)).toBeNull());
   choose('In a jug');
   type('Water poured in', '1.2 l');
-  await expectMl('1200.0');
+  await expectMl('1200');
 });
 
 test('a bulk density is found, kept and offered again', async () => {
@@ -163,11 +163,11 @@ test('a bulk density is found, kept and offered again', async () => {
   type('Fills the jug to', '500 ml');
   type('Name of the grain', 'Millet');
   press('Keep and use 0.8 g/ml');
-  await expectMl('375.0');
+  await expectMl('375');
   type('Bulk density', '1 g/ml');
-  await expectMl('300.0');
+  await expectMl('300');
   await waitFor(() => choose(/^Millet/));
-  await expectMl('375.0');
+  await expectMl('375');
 });
 
 test('a master by its weight, a casting in a jug, an amount that is known', async () => {
@@ -175,7 +175,7 @@ test('a master by its weight, a casting in a jug, an amount that is known', asyn
   chooseMethod('weighed');
   type('Mass', '412 g');
   type('Density', '1.13 g/ml');
-  await expectMl('364.6');
+  await expectMl('365');
   chooseMethod('displaced');
   type(fieldNames['before'] ?? '', '300 ml');
   type(fieldNames['after'] ?? '', '290 ml');
@@ -194,7 +194,7 @@ test('a coat by area, by a round face, with edges', async () => {
   choose('Area');
   type('Area', '1 m2');
   type('Thickness', '2 mm');
-  await expectMl('2000.0');
+  await expectMl('2000');
   choose('Round');
   type('Diameter', '200 mm');
   // π 100² × 2 mm.
@@ -216,7 +216,7 @@ test('a mould of the library, all its cavities or one, by the count', async () =
   await expectMl('4.8');
   choose(/^Cleats, four in a row/);
   // A cavity of the other mould is not one of this.
-  await expectMl('162.3');
+  await expectMl('162');
 });
 
 test('an insert takes its room in the cavity it is said to stand in', async () => {
@@ -241,7 +241,7 @@ test('a cavity is removed and put back; it is kept as a mould by a tap', async (
   await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Undo' })));
   await screen.findByTestId('cavity-2');
   fireEvent.click(screen.getByRole('button', { name: 'Remove cavity 2' }));
-  await expectMl('1905.0');
+  await expectMl('1905');
   press('Keep as a mould');
   expect(mockPushed).toContainEqual({
     pathname: '/jobs/[id]/mould',

@@ -5,7 +5,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { fillRule, volumeRule } from '../../core/quantity/rules';
 import { usualContainer, type ContainerDraft, type JobDraft } from '../../data/draft/jobDraft';
-import { usePourIndex } from '../../data/draft/openJob';
+import { useOpenJob, usePourIndex } from '../../data/draft/openJob';
 import { useDraftField, usePourPart, useSeveralPours } from '../../data/draft/pourInHand';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useKept } from '../../data/hooks/useKept';
@@ -13,8 +13,10 @@ import { ActionButton } from '../../ui/ActionButton';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceList } from '../../ui/fields/ChoiceList';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
 import { SignButton } from '../../ui/SignButton';
@@ -70,9 +72,20 @@ function ContainersAt({ at }: { readonly at: Place }) {
     const own = kept.length > 0 ? kept.map((each) => ({ ...each })) : [{ capacity: '' }];
     setValue(`${at}containers`, next === 'set' ? own : undefined);
   };
+  const { problems } = useOpenJob();
+  const fields = at.replace(/\.(\d+)\./, '[$1].');
+  const isWrong = problems.some(({ field }) => field.startsWith(`${fields}container`));
   return (
-    <View style={styles.stack}>
-      <ChoiceField
+    <SettingLine
+      label="Mixed in"
+      value={sayContainers(container, containers)}
+      assumed={
+        container?.capacity === usualContainer.capacity && container.fill === usualContainer.fill
+      }
+      wrong={isWrong}
+      testID="mixed-in"
+    >
+      <ChoiceList
         label="Mixed in"
         value={way}
         choices={[
@@ -85,8 +98,18 @@ function ContainersAt({ at }: { readonly at: Place }) {
       />
       {way === 'container' && <OneContainer at={at} />}
       {way === 'set' && <ContainerSet at={at} containers={containers ?? []} />}
-    </View>
+    </SettingLine>
   );
+}
+
+function sayContainers(
+  one: ContainerDraft | undefined,
+  set: readonly ContainerDraft[] | undefined,
+): string {
+  if (one !== undefined) {
+    return `${one.capacity || 'a container'}${one.fill ? `, filled to ${one.fill}` : ''}`;
+  }
+  return set === undefined ? 'whatever the pot life allows' : `the best of ${set.length}`;
 }
 
 function OneContainer({ at }: { readonly at: Place }) {

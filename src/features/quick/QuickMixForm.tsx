@@ -1,15 +1,19 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '../../core/problem';
+import { familyOf } from '../../core/resin/families';
 import { amountRule } from '../../core/quantity/rules';
 import { withUnit } from '../../core/quantity/withUnit';
 import { quickDraft, type QuickMix } from '../../data/draft/quickDraft';
 import { usePlannedDraft } from '../../data/draft/usePlannedDraft';
 import { useShelf } from '../../data/hooks/queries';
 import { useQuickMix } from '../../data/hooks/useQuickMix';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { CountField } from '../../ui/fields/CountField';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { SettingLine } from '../../ui/fields/SettingLine';
+import { Halves } from '../../ui/frame/Halves';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
@@ -23,7 +27,7 @@ function problemAt(problems: readonly Problem[], field: string): Problem | undef
   return problems.find((problem) => problem.field === field);
 }
 
-/** Amount, resin and batches; A and B stand at the foot of the phone, or beside on a wide screen. */
+/** A and B first, then what they are of: amount, resin and batches. */
 export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
   const wide = useWide();
   const shelf = useShelf();
@@ -35,13 +39,14 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
   const planned = usePlannedDraft(draft, shelf, null);
   const { problems, plan, outdated } = planned;
   const pour = plan?.pours[0];
-  const amounts = <QuickAmounts plan={pour} outdated={outdated} />;
-  const details = pour !== undefined && <QuickDetails plan={pour} />;
-
+  const batchesProblem = problemAt(problems, 'pours[0].batches');
   return (
-    <Screen title="Quick mix" foot={wide ? undefined : amounts}>
-      <View style={wide ? styles.columns : styles.column}>
-        <View style={[styles.column, wide && styles.wideColumn]}>
+    <Screen title="Quick mix" fills={wide}>
+      <Halves>
+        <View style={styles.column}>
+          <MainFigure>
+            <QuickAmounts plan={pour} outdated={outdated} />
+          </MainFigure>
           <QuantityField
             label="Amount in one batch"
             value={quick.amount}
@@ -53,40 +58,45 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
             }
             onChange={(amount) => change({ amount })}
           />
-          <ChoiceField
-            label="Unit"
-            labelHidden
-            value={unit}
-            choices={amountUnits.map((value) => ({ value, label: value }))}
-            onChange={(next) => {
-              setLastUnit(next);
-              change({ amount: withUnit(quick.amount, next) });
-            }}
-          />
-          <ChoiceField
-            label="Resin"
-            value={resin?.id}
-            choices={shelf.resins.map(({ id = '', name }) => ({ value: id, label: name }))}
-            onChange={(resinId) => change({ resinId })}
-          />
-          <CountField
-            label="Batches"
-            value={quick.batches}
-            problem={problemAt(problems, 'pours[0].batches')}
-            onChange={(batches) => change({ batches })}
-          />
+          <View>
+            <ChoiceLine
+              label="Resin"
+              value={resin?.id}
+              choices={shelf.resins.map(({ id = '', name, family }) => ({
+                value: id,
+                label: name,
+                note: familyOf(family).name,
+              }))}
+              onChange={(resinId) => change({ resinId })}
+            />
+            <ChoiceLine
+              label="Unit"
+              value={unit}
+              choices={amountUnits.map((value) => ({ value, label: value }))}
+              onChange={(next) => {
+                setLastUnit(next);
+                change({ amount: withUnit(quick.amount, next) });
+              }}
+            />
+            <SettingLine
+              label="Batches"
+              value={quick.batches}
+              assumed={quick.batches === '1'}
+              wrong={batchesProblem !== undefined}
+            >
+              <CountField
+                label="Batches"
+                value={quick.batches}
+                problem={batchesProblem}
+                onChange={(batches) => change({ batches })}
+              />
+            </SettingLine>
+          </View>
         </View>
-        <View style={[styles.column, wide && styles.wideColumn]}>
-          {wide && amounts}
-          {details}
-        </View>
-      </View>
+        {pour !== undefined && <QuickDetails plan={pour} />}
+      </Halves>
     </Screen>
   );
 }
 
-const styles = StyleSheet.create({
-  columns: { flexDirection: 'row', gap: space.huge },
-  column: { gap: space.large },
-  wideColumn: { flex: 1 },
-});
+const styles = StyleSheet.create({ column: { gap: space.large } });

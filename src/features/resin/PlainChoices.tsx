@@ -1,7 +1,7 @@
 import type { Resin } from '../../core/resin/resinSchema';
 import { readResin } from '../../core/resin/readResin';
 import { hardenerNames, withHardener } from '../../core/resin/withHardener';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceList } from '../../ui/fields/ChoiceList';
 import { sayRatios } from '../../words/figures';
 import { familyOf } from '../../core/resin/families';
 
@@ -22,7 +22,7 @@ export function PlainChoices({ resins, chosen, hardener, onChoose }: PlainChoice
       resin.id === chosen?.id && (hardener === undefined ? own : name === hardener),
   );
   return (
-    <ChoiceField
+    <ChoiceList
       label="Resin"
       value={String(at)}
       choices={rows.map(({ resin, name, own }, index) => {

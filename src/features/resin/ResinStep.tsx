@@ -1,6 +1,7 @@
 import { useState, type ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/choose/choiceOrder';
+import type { ResinChoice } from '../../core/plan/choose/chooseResin';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -9,12 +10,14 @@ import { useCurrency } from '../../data/hooks/useKept';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { SwitchField } from '../../ui/fields/SwitchField';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { orderNames, orderRules } from '../../words/choices';
+import { orderNames, orderRules, sayChoice, sayFit, suitsNames } from '../../words/choices';
 import { wantNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 import { wants } from '../../core/job/pourKeys';
@@ -64,10 +67,19 @@ export function ResinStep({
     setResin(resin);
   }
 
+  const isChosen = (choice: ResinChoice): boolean =>
+    chosen !== undefined &&
+    choice.resinId === chosen.id &&
+    choice.hardenerName === (hardener ?? hardenerNames(chosen)[0]);
   const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
   return (
     <View style={styles.stack}>
-      {problem !== undefined && <Words colour="stop">Choose a resin. {sayProblem(problem)}</Words>}
+      <ChosenResin chosen={chosen} hardener={hardener} choice={shown?.find(isChosen)} />
+      {problem !== undefined && (
+        <Words colour="stop">
+          {problem.code === 'missing' ? 'Choose a resin.' : sayProblem(problem)}
+        </Words>
+      )}
       {isOwn && (
         <Panel title="Not on the shelf">
           <Words>
@@ -85,28 +97,27 @@ export function ResinStep({
         <PlainChoices resins={resins} chosen={chosen} hardener={hardener} onChoose={choose} />
       ) : (
         <>
-          <ChoiceField
-            label="In the order of"
-            value={order}
-            choices={choiceOrders.map((value) => ({ value, label: orderNames[value] }))}
-            onChange={setOrder}
-          />
-          <Words size="small" colour="inkSoft">
-            {orderRules[order]}
-          </Words>
+          <View>
+            <Wants />
+            <ChoiceLine
+              label="Sort by"
+              value={order}
+              choices={choiceOrders.map((value) => ({
+                value,
+                label: orderNames[value],
+                note: orderRules[value],
+              }))}
+              onChange={setOrder}
+            />
+          </View>
           <Choices
             choices={shown}
             currency={currency}
-            isChosen={(choice) =>
-              choice.resinId === chosen?.id &&
-              chosen !== undefined &&
-              choice.hardenerName === (hardener ?? hardenerNames(chosen)[0])
-            }
+            isChosen={isChosen}
             onChoose={({ resinId, hardener: named }) => choose(resinId, named)}
           />
         </>
       )}
-      <Wants />
       <View style={styles.row}>
         {onCompare !== undefined && resins.length > 0 && (
           <ActionButton icon="tune" label="Compare in a table" onPress={onCompare} />
@@ -117,11 +128,61 @@ export function ResinStep({
   );
 }
 
+/** The resin that is chosen, and how it fits this piece. */
+function ChosenResin({
+  chosen,
+  hardener,
+  choice,
+}: {
+  readonly chosen: Resin | undefined;
+  readonly hardener: string | undefined;
+  /** As it was held against the piece; not there yet while that is being worked out. */
+  readonly choice: ResinChoice | undefined;
+}) {
+  const { currency } = useCurrency();
+  if (chosen === undefined) {
+    return (
+      <MainFigure>
+        <Words size="large" weight="bold">
+          No resin yet
+        </Words>
+      </MainFigure>
+    );
+  }
+  const said = choice && sayChoice(choice, currency);
+  return (
+    <MainFigure>
+      <View style={styles.chosen}>
+        <Words size="title" weight="bold" style={styles.grow}>
+          {chosen.name}
+          {hardener === undefined ? '' : `, ${hardener}`}
+        </Words>
+        {choice && <Words weight="semibold">{suitsNames[choice.suits]}</Words>}
+      </View>
+      <Words colour="inkSoft">
+        {said === undefined
+          ? 'Holding every resin against this piece and its room …'
+          : choice?.suits === 'no'
+            ? choice.reasons.map(sayFit).join(' ')
+            : `${said.layers === '1' ? 'one layer' : `${said.layers} layers`} · done in ${said.done} · to buy ${said.cost}`}
+      </Words>
+    </MainFigure>
+  );
+}
+
 /** What it must be good for besides filling the cavity. */
 function Wants() {
   const [wanted = [], setWants] = usePourPart('wants');
   return (
-    <View>
+    <SettingLine
+      label="It must also be good for"
+      value={
+        wanted.length === 0
+          ? 'nothing special'
+          : wanted.map((want) => wantNames[want].toLowerCase()).join(', ')
+      }
+      assumed={wanted.length === 0}
+    >
       {wants.map((want) => (
         <SwitchField
           key={want}
@@ -133,11 +194,13 @@ function Wants() {
           }}
         />
       ))}
-    </View>
+    </SettingLine>
   );
 }
 
 const styles = StyleSheet.create({
   stack: { gap: space.large },
+  chosen: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: space.small },
+  grow: { flexGrow: 1, flexShrink: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
 });

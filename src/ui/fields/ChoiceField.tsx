@@ -3,15 +3,13 @@ import { TouchableRipple } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { corner, space, touch } from '../theme/tokens';
+import type { Choice } from './ChoiceList';
+import { useRadioKeys } from './useRadioKeys';
 
 interface ChoiceFieldProps<T extends string> {
   readonly label: string;
   readonly value: T | undefined;
-  readonly choices: readonly {
-    readonly value: T;
-    readonly label: string;
-    readonly note?: string;
-  }[];
+  readonly choices: readonly Choice<T>[];
   readonly onChange: (value: T) => void;
   /** Hides the label where a heading beside it says the same. */
   readonly labelHidden?: boolean;
@@ -26,21 +24,22 @@ export function ChoiceField<T extends string>({
   labelHidden = false,
 }: ChoiceFieldProps<T>) {
   const colours = useColours();
+  const at = choices.findIndex((choice) => choice.value === value);
+  const { groupKeys, radioKeys } = useRadioKeys(at, (index) => onChange(choices[index]!.value));
   return (
-    <View style={styles.field} role="radiogroup" aria-label={label}>
+    <View style={styles.field} {...groupKeys} aria-label={label}>
       {!labelHidden && (
         <Words size="small" weight="semibold" colour="inkSoft">
           {label}
         </Words>
       )}
       <View style={styles.choices}>
-        {choices.map((choice) => {
-          const chosen = choice.value === value;
+        {choices.map((choice, index) => {
+          const chosen = index === at;
           return (
             <TouchableRipple
               key={choice.value}
-              role="radio"
-              aria-checked={chosen}
+              {...radioKeys(index)}
               onPress={() => onChange(choice.value)}
               style={[
                 styles.choice,

@@ -16,7 +16,8 @@ export interface PlainInputProps {
   readonly describedBy: string;
   readonly multiline?: boolean;
   readonly numeric?: boolean;
-  readonly autoFocus?: boolean;
+  readonly autoFocus?: boolean | undefined;
+  readonly onEnter?: (() => void) | undefined;
 }
 
 /** Paper's input as Nipperkin sets it: Enter goes on to the next field. */
@@ -26,6 +27,7 @@ export function PlainInput({
   describedBy,
   multiline = false,
   numeric = false,
+  onEnter = focusNextField,
   ...input
 }: PlainInputProps) {
   const colours = useColours();
@@ -44,7 +46,7 @@ export function PlainInput({
       autoCorrect={false}
       spellCheck={!numeric}
       enterKeyHint={multiline ? 'enter' : 'next'}
-      onSubmitEditing={multiline ? undefined : focusNextField}
+      onSubmitEditing={multiline ? undefined : onEnter}
       submitBehavior={multiline ? 'newline' : 'submit'}
       contentStyle={[styles.content, { fontFamily: font.text, color: colours.ink }]}
       outlineColor={colours.edge}

@@ -11,7 +11,7 @@ import { space } from '../theme/tokens';
 import { FieldFrame } from './FieldFrame';
 import { PlainInput } from './PlainInput';
 
-interface QuantityFieldProps<K extends Kind> {
+export interface QuantityFieldProps<K extends Kind> {
   readonly label: string;
   /** The text as it is kept, always with its unit. */
   readonly value: string;
@@ -23,6 +23,8 @@ interface QuantityFieldProps<K extends Kind> {
   readonly problem?: Problem | undefined;
   readonly placeholder?: string;
   readonly autoFocus?: boolean;
+  /** What Enter does; without it, it goes on to the next field. */
+  readonly onEnter?: () => void;
 }
 
 type Unclear = Problem<'ambiguous-unit' | 'ambiguous-comma'>;
@@ -43,6 +45,7 @@ export function QuantityField<K extends Kind>({
   problem,
   placeholder,
   autoFocus,
+  onEnter,
 }: QuantityFieldProps<K>) {
   const problemId = useId();
   // While the field has the focus it shows exactly what is typed; `value` already has the unit.
@@ -77,6 +80,7 @@ export function QuantityField<K extends Kind>({
         value={typing ?? value}
         placeholder={placeholder ?? unit}
         autoFocus={autoFocus}
+        onEnter={onEnter}
         wrong={problem !== undefined}
         describedBy={problemId}
         onFocus={() => setTyping(value)}

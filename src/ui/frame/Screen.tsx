@@ -14,6 +14,8 @@ interface ScreenProps {
   readonly subtitle?: string | undefined;
   /** A word at the right: saved, not saved. */
   readonly status?: string;
+  /** Stands at the right of the title: a small picture. */
+  readonly aside?: ReactNode;
   readonly onBack?: () => void;
   /** Stands over everything and never scrolls away: what must be seen where one types. */
   readonly notice?: ReactNode;
@@ -33,6 +35,7 @@ export function Screen({
   title,
   subtitle,
   status,
+  aside,
   onBack,
   notice,
   head,
@@ -78,6 +81,7 @@ export function Screen({
             {status}
           </Words>
         )}
+        {aside}
       </View>
       {head}
     </>

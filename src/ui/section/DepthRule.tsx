@@ -48,7 +48,7 @@ export function DepthRule({ cavity, heightsMm, colours, x }: DepthRuleProps) {
           fill={colours.ink}
           textAnchor="end"
         >
-          {formatPlain(heightMm, 2)}
+          {formatPlain(heightMm, heightMm < 5 ? 1 : 0)}
         </Text>
       ))}
     </G>

@@ -2,7 +2,7 @@ import { useId, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
 import type { Plan } from '../../core/plan/planTypes';
-import { sayMl, sayMm } from '../../words/figures';
+import { sayHeight, sayMl } from '../../words/figures';
 import { sayPlace, sayPour } from '../../words/pours';
 import { shapeNames } from '../../words/names';
 import { Words } from '../text/Words';
@@ -82,7 +82,7 @@ export function SectionDrawing({
   const stretched = cavities.filter(({ exaggeration }) => exaggeration > 1);
   const spoken = [
     ...cavities.map(
-      (cavity) => `${nameOf(cavity)}, ${sayMm(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`,
+      (cavity) => `${nameOf(cavity)}, ${sayHeight(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`,
     ),
     ...(several ? plan.pours.map((pour) => `${sayPour(pour)}: ${sayPlace(pour, plan)}`) : []),
   ].join('; ');

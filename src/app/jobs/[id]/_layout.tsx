@@ -21,22 +21,28 @@ export default function JobLayout() {
   const { id } = useLocalSearchParams<{ id: string }>();
   // It is of the step's own address, which the frame round it does not hear of by itself.
   const { pour, from } = useGlobalSearchParams<{ pour?: string; from?: string }>();
-  const { back, here } = useWays('/jobs');
+  const { back } = useWays('/jobs');
   /** Counted from 1 in the address, as people count. */
   const pourIndex = Math.max(0, (Number(pour) || 1) - 1);
   const open = useOpenJobRecord(id);
   const step = stepAt(path)?.value;
+  const isHub = path === `/jobs/${id}`;
+  const paramsOf = useCallback(
+    (index: number) => ({
+      id,
+      ...(index === 0 ? {} : { pour: String(index + 1) }),
+      ...(from === undefined ? {} : { from }),
+    }),
+    [id, from],
+  );
   const toStep = useCallback(
-    (next: JobStep): void =>
-      router.navigate({
-        pathname: `/jobs/[id]/${next}`,
-        params: {
-          id,
-          ...(pour === undefined ? {} : { pour }),
-          ...(from === undefined ? {} : { from }),
-        },
-      }),
-    [router, id, pour, from],
+    (next: JobStep, index: number): void =>
+      router.navigate({ pathname: `/jobs/[id]/${next}`, params: paramsOf(index) }),
+    [router, paramsOf],
+  );
+  const toHub = useCallback(
+    (): void => router.navigate({ pathname: '/jobs/[id]', params: paramsOf(pourIndex) }),
+    [router, paramsOf, pourIndex],
   );
   const toPour = useCallback(
     (index: number): void => router.setParams({ pour: String(index + 1) }),
@@ -45,16 +51,10 @@ export default function JobLayout() {
   if (isNotOpen(open)) return <NotOpened open={open} onBack={back} />;
   return (
     <JobDraftProvider key={id} {...open} pourIndex={pourIndex}>
-      {step === undefined ? (
+      {step === undefined && !isHub ? (
         <Slot />
       ) : (
-        <JobFrame
-          step={step}
-          onStep={toStep}
-          onPour={toPour}
-          onBack={back}
-          onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id, ...here } })}
-        >
+        <JobFrame step={step} onStep={toStep} onPour={toPour} onHub={toHub} onBack={back}>
           <Navigator>
             <Mishap>
               <Slot />

@@ -1,7 +1,18 @@
-import { Redirect, useLocalSearchParams } from 'expo-router';
-import { firstStep } from '../../../features/job/steps';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { JobFacts } from '@/features/job/JobFacts';
+import { AddPour } from '@/features/measure/pours/AddPour';
+import { useWays } from '@/ui/frame/useWays';
 
 export default function JobRoute() {
+  const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <Redirect href={{ pathname: `/jobs/[id]/${firstStep}`, params: { id } }} />;
+  const { here } = useWays('/jobs');
+  return (
+    <>
+      <AddPour onPour={(index) => router.setParams({ pour: String(index + 1) })} />
+      <JobFacts
+        onSheet={() => router.push({ pathname: '/jobs/[id]/sheet', params: { id, ...here } })}
+      />
+    </>
+  );
 }

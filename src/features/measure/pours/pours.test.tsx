@@ -1,20 +1,23 @@
-import { screen, waitFor } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import { demoResins } from '../../../data/demo/demoCards';
-import { choose, openStep, press, says, turn, type, undo } from '../../../testing/openStep';
-import { MeasureStep } from '../MeasureStep';
+import {
+  choose,
+  openLine,
+  openStep,
+  press,
+  says,
+  turn,
+  type,
+  undo,
+} from '../../../testing/openStep';
+import { AddPour } from './AddPour';
+import { PlaceStep } from './PlaceStep';
 
 jest.setTimeout(60_000);
 
-const mockParams: Record<string, string>[] = [];
-jest.mock('expo-router', () => ({
-  usePathname: () => '/jobs/tray/measure',
-  useGlobalSearchParams: () => ({ id: 'tray' }),
-  useRouter: () => ({
-    push: () => undefined,
-    setParams: (params: Record<string, string>) => mockParams.push(params),
-  }),
-}));
-beforeEach(() => void mockParams.splice(0));
+const inHand: number[] = [];
+beforeEach(() => void inHand.splice(0));
+const onPour = (index: number): void => void inHand.push(index);
 
 const resin = demoResins.find(({ id }) => id === 'demo-slow-clear')!;
 const coating = demoResins.find(({ id }) => id === 'demo-table-coat')!;
@@ -29,25 +32,12 @@ const twoFills = {
   ],
 };
 
-async function openPours(change: object = twoFills) {
-  const step = await openStep(<MeasureStep />, change);
-  await screen.findByTestId('cavity-1');
-  return step;
-}
-
-test('a job of one pour says nothing of pours but one row', async () => {
-  await openPours({});
-  await screen.findByRole('button', { name: 'Add another pour' });
-  expect(screen.queryByTestId(editor)).toBeNull();
-  press('Add another pour');
-  press('Not now', 'add-pour');
-  expect(screen.queryByTestId('add-pour')).toBeNull();
-});
+const openPours = (change: object = twoFills) => openStep(<PlaceStep onPour={onPour} />, change);
 
 test('a coat is added with a resin that coats, and is the one in hand', async () => {
-  const { saved } = await openPours({});
-  await screen.findByRole('button', { name: 'Add another pour' });
-  press('Add another pour');
+  const { saved } = await openStep(<AddPour onPour={onPour} />);
+  await screen.findByTestId('add-pour');
+  openLine('Add another pour');
   press('Coat the top', 'add-pour');
   await saved(({ pours }) => {
     expect(pours).toHaveLength(2);
@@ -58,7 +48,7 @@ test('a coat is added with a resin that coats, and is the one in hand', async ()
       resin: { id: coating.id },
     });
   });
-  expect(mockParams).toEqual([{ pour: '2' }]);
+  expect(inHand).toEqual([1]);
   undo();
   await saved(({ pours }) => expect(pours).toHaveLength(1));
 });
@@ -130,7 +120,7 @@ test('pours change places', async () => {
   await screen.findByTestId(editor);
   press('Pour it later', editor);
   await saved(({ pours }) => expect(pours.map(({ name }) => name)).toEqual(['Fill', 'Seal']));
-  expect(mockParams).toEqual([{ pour: '2' }]);
+  expect(inHand).toEqual([1]);
 });
 
 test('the pour that is left alone fills all of the form, in its own room; undo puts everything back', async () => {
@@ -157,14 +147,4 @@ test('the pour that is left alone fills all of the form, in its own room; undo p
     expect(room).toEqual({ temperature: '21 °C' });
     expect(heat?.day).toEqual({ lowest: '16 °C', highest: '24 °C' });
   });
-});
-
-test('the one pour of a file that says its own room: the field is the room that counts', async () => {
-  const { saved } = await openPours({
-    version: 2,
-    pours: [{ overage: '10 %', resin, room: { temperature: '25 °C' } }],
-  });
-  await waitFor(() => expect(screen.getByDisplayValue('25 °C')).toBeTruthy());
-  type('Room temperature', '18');
-  await saved(({ pours }) => expect(pours[0]?.room).toEqual({ temperature: '18 °C' }));
 });

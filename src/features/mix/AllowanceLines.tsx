@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { overageKinds } from '../../core/measure/allowances/overage';
 import { soakSurfaces } from '../../core/measure/allowances/allowancesSchema';
@@ -17,14 +16,14 @@ import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { SwitchField } from '../../ui/fields/SwitchField';
-import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayMl } from '../../words/figures';
 import { allowanceNames, overageKindNames, soakSurfaceNames } from '../../words/names';
 import { sayReason } from '../../words/reasons';
-import { usePourPart, usePourField } from '../../data/draft/pourInHand';
+import { usePourPart, usePourField, usePourProblems } from '../../data/draft/pourInHand';
 
 type Optional = Exclude<AllowanceCode, 'overage'>;
 
@@ -49,77 +48,92 @@ const notes: Readonly<Record<Optional, string>> = {
 
 const codes = Object.keys(begin) as Optional[];
 
-/** What is poured besides the cavities: each by itself, with its own millilitres. */
-export function Allowances() {
-  const { pour: plan, outdated } = useOpenJob();
+/** What is poured besides the cavities, a line each with its own millilitres. */
+export function AllowanceLines() {
   const [allowances = {}, setAllowances] = usePourPart('allowances');
-  const used = codes.filter((code) => allowances[code] !== undefined);
-  const [open, setOpen] = useState(used.length > 0);
-  const mlOf = (code: AllowanceCode): string | undefined => {
-    const found = plan?.allowances.find((each) => each.code === code);
-    return found === undefined ? undefined : sayMl(found.ml);
-  };
   const change = (code: Optional, on: boolean): void => {
     const before = allowances[code];
     const next = before === undefined ? begin[code] : { ...before, off: on ? undefined : true };
     setAllowances({ ...allowances, [code]: next });
   };
+  const isOn = (code: Optional): boolean =>
+    allowances[code] !== undefined && allowances[code]?.off !== true;
+  const used = codes.filter(isOn);
   return (
-    <Panel title="Poured besides" testID="allowances">
-      <Overage ml={mlOf('overage')} outdated={outdated} />
-      {(open ? codes : used).map((code) => {
-        const on = allowances[code] !== undefined && allowances[code]?.off !== true;
-        return (
-          <View key={code} style={styles.stack}>
-            <View style={styles.head}>
-              <View style={styles.grow}>
-                <SwitchField
-                  label={allowanceNames[code]}
-                  note={notes[code]}
-                  value={on}
-                  onChange={(next) => change(code, next)}
-                />
-              </View>
-              {on && mlOf(code) !== undefined && (
-                <Words weight="semibold" style={outdated && styles.outdated}>
-                  {mlOf(code)}
-                </Words>
-              )}
-            </View>
-            {on && <AllowanceFields code={code} />}
-          </View>
-        );
-      })}
-      {!open && (
-        <View style={styles.row}>
-          <ActionButton
-            kind="bare"
-            icon="chevron-down"
-            label="Seepage, soak, residue and more"
-            onPress={() => setOpen(true)}
+    <>
+      <Overage />
+      {used.map((code) => (
+        <AllowanceLine key={code} code={code} onChange={(on) => change(code, on)} />
+      ))}
+      <SettingLine
+        label="Seepage, soak, residue and more"
+        value={used.length === 0 ? 'none' : ''}
+        assumed={used.length === 0}
+      >
+        {codes.map((code) => (
+          <SwitchField
+            key={code}
+            label={allowanceNames[code]}
+            note={notes[code]}
+            value={isOn(code)}
+            onChange={(next) => change(code, next)}
           />
-        </View>
-      )}
-    </Panel>
+        ))}
+      </SettingLine>
+    </>
   );
 }
 
-function Overage({
-  ml,
-  outdated,
+/** Millilitres of an allowance, as they are planned. */
+function useAllowanceMl(code: AllowanceCode): string | undefined {
+  const { pour } = useOpenJob();
+  const found = pour?.allowances.find((each) => each.code === code);
+  return found === undefined ? undefined : sayMl(found.ml);
+}
+
+function AllowanceLine({
+  code,
+  onChange,
 }: {
-  readonly ml: string | undefined;
-  readonly outdated: boolean;
+  readonly code: Optional;
+  readonly onChange: (on: boolean) => void;
 }) {
-  const overage = usePourField('overage');
-  const [kind = 'general', setKind] = usePourPart('kind');
-  const { pour: plan } = useOpenJob();
-  const why = plan?.why.find(({ figure }) => figure === 'overage');
+  const ml = useAllowanceMl(code);
+  const problems = usePourProblems();
+  const isWrong = problems.some(({ field }) => field.startsWith(`allowances.${code}`));
   return (
-    <View style={styles.stack}>
+    <SettingLine label={allowanceNames[code]} value={ml ?? 'to be filled in'} wrong={isWrong}>
+      <Words size="small" colour="inkSoft">
+        {notes[code]}
+      </Words>
+      <AllowanceFields code={code} />
+      <View style={styles.row}>
+        <ActionButton kind="bare" label="Leave it out" onPress={() => onChange(false)} />
+      </View>
+    </SettingLine>
+  );
+}
+
+function Overage() {
+  const overage = usePourField('overage');
+  const [kind, setKind] = usePourPart('kind');
+  const { pour: plan } = useOpenJob();
+  const ml = useAllowanceMl('overage');
+  const why = plan?.why.find(({ figure }) => figure === 'overage');
+  const share = plan?.allowances.find(({ code }) => code === 'overage');
+  const said = overage.value === '' ? undefined : overage.value;
+  return (
+    <SettingLine
+      label="Overage"
+      value={[said ?? (share === undefined ? 'as usual' : undefined), ml]
+        .filter(Boolean)
+        .join(' · ')}
+      assumed={said === undefined}
+      wrong={overage.problem !== undefined}
+    >
       <ChoiceField
         label="Kind of job"
-        value={kind}
+        value={kind ?? 'general'}
         choices={overageKinds.map((value) => ({ value, label: overageKindNames[value] }))}
         onChange={(next) => {
           setKind(next);
@@ -127,28 +141,19 @@ function Overage({
           overage.onChange('');
         }}
       />
-      <View style={styles.head}>
-        <View style={styles.grow}>
-          <QuantityField
-            label="Overage"
-            {...overage}
-            unit="%"
-            rule={overageRule}
-            placeholder="as usual for the kind"
-          />
-        </View>
-        {ml !== undefined && (
-          <Words weight="semibold" style={outdated && styles.outdated}>
-            {ml}
-          </Words>
-        )}
-      </View>
+      <QuantityField
+        label="Overage"
+        {...overage}
+        unit="%"
+        rule={overageRule}
+        placeholder="as usual for the kind"
+      />
       {why !== undefined && (
         <Words size="small" colour="inkSoft">
           {sayReason(why)}
         </Words>
       )}
-    </View>
+    </SettingLine>
   );
 }
 
@@ -261,8 +266,5 @@ function ResidueFields() {
 
 const styles = StyleSheet.create({
   stack: { gap: space.small },
-  head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.medium },
-  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 160 },
   row: { flexDirection: 'row' },
-  outdated: { opacity: 0.5 },
 });

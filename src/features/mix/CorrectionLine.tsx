@@ -1,22 +1,19 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { correctBatch, type BatchCorrection } from '../../core/plan/correctBatch';
-import type { PourPlan } from '../../core/plan/planTypes';
+import type { PlannedBatch, PourPlan } from '../../core/plan/planTypes';
 import { InputError, type Problem } from '../../core/problem';
 import { isOnStep } from '../../core/quantity/round';
 import { readQuantity } from '../../core/quantity/readQuantity';
 import { massRule } from '../../core/quantity/rules';
-import { useOpenJob } from '../../data/draft/openJob';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { AmountPair } from '../../ui/figures/AmountPair';
-import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayCorrection } from '../../words/correction';
 import { sayOnScale } from '../../words/figures';
-import { sayBatchFor } from '../../words/sheet';
 
 /** What was typed, in g; a problem where it is no mass; nothing while it is empty. */
 function massOf(typed: string): number | Problem | undefined {
@@ -32,42 +29,29 @@ function massOf(typed: string): number | Problem | undefined {
 const isMass = (read: number | Problem | undefined): read is number | undefined =>
   read === undefined || typeof read === 'number';
 
+interface CorrectionLineProps {
+  readonly plan: PourPlan;
+  /** The batches that it went wrong with. */
+  readonly batch: PlannedBatch;
+}
+
 /** Poured too much of one part: new figures for the other, nothing is poured back. */
-export function CorrectionPanel() {
-  const { pour: plan, outdated } = useOpenJob();
+export function CorrectionLine({ plan, batch }: CorrectionLineProps) {
   const [typed, setTyped] = useState({ a: '', b: '' });
-  const [chosen, setChosen] = useState<string>();
-  if (plan?.resin.ratio === undefined || outdated) return null;
-  const groups = plan.batches;
-  const group = groups.find(({ id }) => id === chosen) ?? groups[0];
-  if (group === undefined) return null;
+  if (plan.resin.ratio === undefined) return null;
   const a = massOf(typed.a);
   const b = massOf(typed.b);
   const found =
     isMass(a) && isMass(b) && (a !== undefined || b !== undefined)
-      ? correctBatch(plan, group.id, { aG: a, bG: b })
+      ? correctBatch(plan, batch.id, { aG: a, bG: b })
       : undefined;
   return (
-    <FoldPanel
-      title="Poured too much?"
-      summary="new figures for the other part"
+    <SettingLine
+      label="Poured too much?"
+      value="new figures for the other part"
+      isAction
       testID="correction"
     >
-      {groups.length > 1 && (
-        <ChoiceField
-          label="In the batch for"
-          value={group.id}
-          choices={groups.map((each) => ({
-            value: each.id,
-            label: sayBatchFor(plan, each),
-          }))}
-          onChange={setChosen}
-        />
-      )}
-      <Words size="small" colour="inkSoft">
-        Type what the scale says of each part by itself; leave out the one that is still to come. A
-        scale that runs on shows both: type 792-610 for B.
-      </Words>
       <FieldRow>
         <QuantityField
           label="A in the cup"
@@ -76,6 +60,7 @@ export function CorrectionPanel() {
           problem={isMass(a) ? undefined : a}
           unit="g"
           rule={massRule}
+          autoFocus
         />
         <QuantityField
           label="B in the cup"
@@ -87,7 +72,11 @@ export function CorrectionPanel() {
         />
       </FieldRow>
       {found !== undefined && <Corrected plan={plan} found={found} />}
-    </FoldPanel>
+      <Words size="small" colour="inkSoft">
+        Enter each part’s own weight; leave blank the one not poured yet. If the scale shows a
+        running total, type 792-610 for B.
+      </Words>
+    </SettingLine>
   );
 }
 

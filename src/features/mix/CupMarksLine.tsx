@@ -5,21 +5,26 @@ import { ActionButton } from '../../ui/ActionButton';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { WhyRow } from '../../ui/figures/WhyRow';
-import { FoldPanel } from '../../ui/FoldPanel';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayMl, sayWaterG } from '../../words/figures';
 import { usePourPart, usePourField } from '../../data/draft/pourInHand';
 
 /** Marks for a plain cup: how much water to weigh in for each. */
-export function CupMarksPanel() {
+export function CupMarksLine() {
   const [typed, setCupMarks] = usePourPart('cupMarks');
   const { pour: plan, outdated } = useOpenJob();
   const marks = typed?.marks ?? [];
   const change = (next: string[]): void =>
     setCupMarks(next.length === 0 ? undefined : { water: typed?.water ?? '20 °C', marks: next });
   return (
-    <FoldPanel title="Mark a plain cup with water" summary={marks.join(', ')} testID="cup-marks">
+    <SettingLine
+      label="Mark a plain cup with water"
+      value={marks.length === 0 ? 'no marks' : marks.join(', ')}
+      assumed={marks.length === 0}
+      testID="cup-marks"
+    >
       <Words size="small" colour="inkSoft">
         Put the cup on the scale, pour in this much water, draw the mark at its level.
       </Words>
@@ -45,7 +50,7 @@ export function CupMarksPanel() {
             value={`${sayWaterG(waterG)} of water`}
           />
         ))}
-    </FoldPanel>
+    </SettingLine>
   );
 }
 

@@ -5,14 +5,14 @@ import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { SwitchField } from '../../ui/fields/SwitchField';
-import { FoldPanel } from '../../ui/FoldPanel';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayLeftover } from '../../words/leftovers';
 import { sayProblem } from '../../words/problems';
 
 /** Small moulds to set out beforehand, so that what is left over has a home. */
-export function LeftoversPanel() {
+export function LeftoversLine() {
   const { setValue } = useFormContext<JobDraft>();
   const chosen = useWatch<JobDraft, 'leftoverMoulds'>({ name: 'leftoverMoulds' }) ?? [];
   const { moulds } = useShelf();
@@ -25,9 +25,11 @@ export function LeftoversPanel() {
     setValue('leftoverMoulds', next.length === 0 ? undefined : next);
   };
   return (
-    <FoldPanel
-      title="A home for what is left"
-      summary={chosen.map(({ name }) => name).join(', ')}
+    <SettingLine
+      label="Moulds for leftover resin"
+      value={chosen.length === 0 ? 'none' : chosen.map(({ name }) => name).join(', ')}
+      assumed={chosen.length === 0}
+      wrong={problem !== undefined}
       testID="leftovers"
     >
       {moulds.length === 0 && (
@@ -53,7 +55,7 @@ export function LeftoversPanel() {
           ))}
         </View>
       )}
-    </FoldPanel>
+    </SettingLine>
   );
 }
 

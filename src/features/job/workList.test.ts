@@ -1,0 +1,90 @@
+import { demoJobs } from '../../data/demo/demoJobs';
+import { readJob } from '../../core/job/readJob';
+import { planJob } from '../../core/plan/planJob';
+import type { Problem } from '../../core/problem';
+import type { PourDraft } from '../../data/draft/jobDraft';
+import { nextRow, rowAt, workList } from './workList';
+
+function workOf(id: string, change: object = {}) {
+  const { id: _, ...file } = demoJobs.find((each) => each.id === id)!;
+  const job = readJob(JSON.parse(JSON.stringify(file)));
+  return {
+    plan: planJob(job),
+    problems: [],
+    pours: job.pours as PourDraft[],
+    currency: '£',
+    ...change,
+  };
+}
+const wrongAt = (field: string): Problem => ({ code: 'missing', field, value: '', data: {} });
+
+test('one pour: seven steps in working order, each with its figure', () => {
+  const rows = workList(workOf('demo-lamp-base'));
+  expect(rows.map(({ step }) => step)).toEqual([
+    'measure',
+    'resin',
+    'layers',
+    'heat',
+    'colour',
+    'mix',
+    'buy',
+  ]);
+  expect(rows.every(({ figure, state }) => figure !== '' && state === 'done')).toBe(true);
+  expect(rows[2]?.figure).toMatch(/^3 layers, 118\smm$/);
+  expect(nextRow(rows, 0)?.step).toBe('mix');
+});
+
+test('several pours: each has its place and its steps between measuring and buying', () => {
+  const work = workOf('demo-galley-inlay');
+  const rows = workList(work);
+  expect(rows).toHaveLength(2 + 6 * work.pours.length);
+  expect(rows[rowAt(rows, 'mix', 1)]).toMatchObject({ step: 'mix', pour: 1 });
+  expect(rowAt(rows, 'buy', 1)).toBe(rows.length - 1);
+  expect(nextRow(rows, 2)).toMatchObject({ step: 'mix', pour: 2 });
+});
+
+test.each([
+  ['measure.parts[0].depth', 'measure', undefined],
+  ['pours[0].layers.heights[0]', 'layers', 0],
+  ['pours[0].mixing.stir', 'mix', 0],
+  ['pours[0].overage', 'mix', 0],
+  ['container.capacity', 'mix', 0],
+  ['heat.fan', 'heat', 0],
+])('what is wrong with %s is told at %s', (field, step, pour) => {
+  const rows = workList(workOf('demo-lamp-base', { problems: [wrongAt(field)] }));
+  expect(rows.filter(({ state }) => state === 'wrong')).toMatchObject([{ step, pour }]);
+  expect(nextRow(rows, 0)).toMatchObject({ step, pour, state: 'wrong' });
+});
+
+test('what is wrong with one pour of several is told at that pour alone', () => {
+  const rows = workList(
+    workOf('demo-galley-inlay', { problems: [wrongAt('pours[1].covers.thickness')] }),
+  );
+  expect(rows.filter(({ state }) => state === 'wrong')).toMatchObject([{ step: 'place', pour: 1 }]);
+});
+
+test('before there is a plan the first step is next, the others are open', () => {
+  const rows = workList(workOf('demo-lamp-base', { plan: undefined, pours: [{}] }));
+  expect(rows.map(({ state }) => state)).toEqual([
+    'next',
+    'open',
+    'open',
+    'open',
+    'open',
+    'open',
+    'open',
+  ]);
+  expect(nextRow(rows, 0)?.step).toBe('measure');
+});
+
+test('a step that the plan warns of is marked', () => {
+  const work = workOf('demo-lamp-base');
+  const warning = {
+    code: 'scale-too-coarse',
+    severity: 'warn',
+    data: { stepG: 5, ratioError: 0.03 },
+    pour: undefined,
+  } as const;
+  const rows = workList({ ...work, plan: { ...work.plan, warnings: [warning] } });
+  expect(rows.filter(({ isWarned }) => isWarned).map(({ step }) => step)).toEqual(['mix']);
+});

@@ -1,0 +1,123 @@
+import type { JobWarning, Plan, PourPlan } from '../../core/plan/planTypes';
+import type { Problem } from '../../core/problem';
+import type { PourDraft } from '../../data/draft/jobDraft';
+import { stepOfWarning } from './stepOfWarning';
+import { jobSteps, type JobStep, type JobStepRecord } from './steps';
+
+/** How far a row of the work is: something in it is wrong, it is decided, it comes next, or it is still open. */
+export type RowState = 'wrong' | 'done' | 'next' | 'open';
+
+/** One step in the list of the work; of a pour it says which one, counted from 0. */
+export interface WorkRow {
+  readonly step: JobStep;
+  readonly label: string;
+  readonly pour: number | undefined;
+  readonly state: RowState;
+  /** What it comes to; empty where nothing is planned yet. */
+  readonly figure: string;
+  /** Something in it is warned of. */
+  readonly isWarned: boolean;
+}
+
+interface Work {
+  readonly plan: Plan | undefined;
+  readonly problems: readonly Problem[];
+  readonly pours: readonly PourDraft[];
+  readonly currency: string;
+}
+
+/** The part of a problem's field that a step's own pattern is about. */
+function fieldWithin(field: string, pour: number | undefined): string | undefined {
+  if (pour === undefined) return field;
+  const place = `pours[${pour}]`;
+  if (!field.startsWith(place)) return undefined;
+  return field.slice(place.length).replace(/^\./, '');
+}
+
+/** Whether something that is set in a step is wrong. What is the job's is told at the steps of its first pour too. */
+function isWrong(
+  step: JobStepRecord,
+  pour: number | undefined,
+  { problems, pours }: Work,
+): boolean {
+  return problems.some(({ field }) => {
+    const own = fieldWithin(field, pour);
+    if (own !== undefined && step.fields.test(own)) {
+      // One pour alone has no step for its place.
+      return step.value !== 'place' || pours.length > 1;
+    }
+    return pour === 0 && !field.startsWith('pours') && step.fields.test(field);
+  });
+}
+
+/** Whether there is nothing left to decide in a step. */
+function isDecided(step: JobStepRecord, plan: Plan | undefined, draft: PourDraft | undefined) {
+  if (step.value === 'resin') return draft?.resin !== undefined;
+  return plan !== undefined;
+}
+
+/** Whether a warning is told at a step, of a pour or of the whole job. */
+export const isToldAt = (
+  { code, pour }: JobWarning,
+  step: JobStep,
+  pourIndex: number | undefined,
+): boolean =>
+  stepOfWarning[code] === step &&
+  (pour === undefined || pourIndex === undefined || pour.index === pourIndex);
+
+function figureOf(
+  step: JobStepRecord,
+  pour: PourPlan | undefined,
+  { plan, currency }: Work,
+): string {
+  if (plan === undefined) return '';
+  if (step.of === 'job') return step.figure(plan, currency);
+  return pour === undefined ? '' : step.figure(plan, pour);
+}
+
+/**
+ * The work of a job as a list, in its order: what is of the whole job, and in the middle of it the steps of each pour. The first
+ * row that is not decided comes next.
+ */
+export function workList(work: Work): readonly WorkRow[] {
+  const { plan, pours } = work;
+  const row = (step: JobStepRecord, pour: number | undefined): WorkRow => {
+    const wrong = isWrong(step, pour, work);
+    const decided = isDecided(step, plan, pour === undefined ? undefined : pours[pour]);
+    return {
+      step: step.value,
+      label: step.label,
+      pour,
+      state: wrong ? 'wrong' : decided ? 'done' : 'open',
+      figure: figureOf(step, pour === undefined ? undefined : plan?.pours[pour], work),
+      isWarned:
+        plan?.warnings.some(
+          (warning) => warning.severity === 'warn' && isToldAt(warning, step.value, pour),
+        ) ?? false,
+    };
+  };
+  const steps = jobSteps.filter(({ amongSeveral }) => amongSeveral !== true || pours.length > 1);
+  const firstOfPour = steps.findIndex(({ of }) => of === 'pour');
+  const ofPour = steps.filter(({ of }) => of === 'pour');
+  const rows = [
+    ...steps.slice(0, firstOfPour).map((step) => row(step, undefined)),
+    ...pours.flatMap((_, pour) => ofPour.map((step) => row(step, pour))),
+    ...steps.slice(firstOfPour + ofPour.length).map((step) => row(step, undefined)),
+  ];
+  const next = rows.findIndex(({ state }) => state === 'wrong' || state === 'open');
+  return rows.map((each, index) =>
+    index === next && each.state === 'open' ? { ...each, state: 'next' } : each,
+  );
+}
+
+/** The row that is open: a step, of a pour where it is of one. */
+export const rowAt = (rows: readonly WorkRow[], step: JobStep, pour: number): number =>
+  rows.findIndex((row) => row.step === step && (row.pour === undefined || row.pour === pour));
+
+/** What is done next: what is wrong or open first, then weighing out, which everything leads to. */
+export function nextRow(rows: readonly WorkRow[], pour: number): WorkRow | undefined {
+  return (
+    rows.find(({ state }) => state === 'wrong' || state === 'next') ??
+    rows[rowAt(rows, 'mix', pour)]
+  );
+}
