@@ -167,5 +167,5 @@ test('cutting into layers answers the warning that it is too deep', async ({ pag
   await expect(page.getByText('It can overheat and crack')).toHaveCount(0);
   await page.getByRole('button', { name: 'Cut once more' }).tap();
   await type(page.getByLabel('Layer 2 ends at'), '39');
-  await expect(page.getByText('Heights must rise')).toBeVisible();
+  await expect(page.getByText('Each height must be greater')).toBeVisible();
 });

@@ -77,7 +77,7 @@ test('a drawing asks for its unit, takes islands out, and lets an outline be lef
     [0, 40, 1],
   ]);
   await choose(page, 'step.dxf', dxf(drawing + circle(30, 20, 8) + line(0, 60, 50, 60), 0));
-  await expect(cavity(page)).toContainText('Passed over: an open line that closes no outline.');
+  await expect(cavity(page)).toContainText('Ignored: an open line that closes no outline.');
   await expect(cavity(page).getByRole('radio', { name: /^mm \(likely\)/ })).not.toBeChecked();
   await cavity(page).getByRole('radio', { name: /^mm/ }).tap();
   // (2400 + π·400 − π·64) mm² × 31.75 mm.

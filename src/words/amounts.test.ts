@@ -69,14 +69,14 @@ describe('why', () => {
       'No more than 1000 ml can be mixed and poured in its pot life; it is cut into the fewest equal batches that can.',
     );
     expect(why(timed, 'potLife')).toBe(
-      'The label says 20 min at 31 °C for 150 g; ten degrees warmer halve it. Stirring takes 35 min, and 200 ml/min are poured; nothing of the time is kept back. More in one bucket goes off sooner.',
+      'The label says 20 min at 31 °C for 150 g; ten degrees warmer halves it. Stirring takes 35 min, and 200 ml/min are poured; nothing of the time is held in reserve. More in one bucket goes off sooner.',
     );
     const inBucket = why(planOf(resin({ potLife })), 'potLife');
     expect(inBucket).toMatch(
       /^The label says 20 min at 31 °C for 150 g; a batch of 760 g, mixed at 21 °C, was followed/,
     );
     expect(inBucket).toContain(
-      'Stirring takes 5 min (assumed), and 500 ml/min are poured (assumed); a third of the time is kept back.',
+      'Stirring takes 5 min (assumed), and 500 ml/min are poured (assumed); a third of the time is held in reserve.',
     );
     const least = planOf({ ...box('1 mm'), ...resin({ leastBatch: '150 ml' }) });
     expect(why(least, 'batches')).toContain('The maker asks for batches of 150 ml at the least');
@@ -115,7 +115,7 @@ test('every new warning says what will happen and what to do', () => {
         twoPeople: true,
         hardeners: ['Slow'],
       },
-      'What would do, a third of the time kept back: 3 batches of 3.9 kg; or mix and room at 17 °C; or two people; or the hardener Slow.',
+      'What would do, a third of the time held in reserve: 3 batches of 3.9 kg; or mix and room at 17 °C; or two people; or the hardener Slow.',
     ],
     [
       'over-pot-life',
@@ -250,7 +250,7 @@ describe('over-poured', () => {
   test('a cup that is too small and a layer that is full are told', () => {
     const said = sayCorrection(correctBatch(plan, undefined, { aG: 700, bG: 260 }), plan);
     const lines = said.more.map(({ text }) => plain(text)).join('\n');
-    expect(lines).toContain('28.5 % over what A asks for. Do not pour it as it is');
+    expect(lines).toContain('28.5 % over what A needs. Do not pour it as it is');
     expect(lines).toContain('too much for this container');
     expect(lines).toContain('when the cavity is full');
     expect(said.more.filter(({ stop }) => stop)).toHaveLength(2);
@@ -323,7 +323,7 @@ describe('choosing', () => {
 
   test.each([
     ['Deep', ''],
-    ['Thick', 'Too thin to warm itself: 31.75 mm, it wants 50 mm.'],
+    ['Thick', 'Too thin to warm itself: 31.75 mm, it needs 50 mm.'],
     ['Rubber', 'Silicone is for moulds.'],
     ['Least', "Less than the maker's least batch: 91.5 ml would be left over."],
     ['Flash', 'The smallest batch is pourable for about 2½ min here'],

@@ -22,7 +22,7 @@ export const orderNames: Readonly<Record<ChoiceOrder, string>> = {
 
 export const orderRules: Readonly<Record<ChoiceOrder, string>> = {
   soonest: 'Fewest days until the last layer is cured, in this room.',
-  cheapest: 'Least to pay for whole kits with delivery, after what is on the shelf.',
+  cheapest: 'Lowest cost of whole kits with delivery, after using what is on the shelf.',
   safest:
     'The layer that takes least of the depth the resin may have, then most pot life to spare.',
   clearest: 'The clearest by its card, then the fewest layers, then the thinnest.',
@@ -68,7 +68,7 @@ function sayShort(warning: Warning): string {
     case 'deeper-than-room':
       return `Too deep for this room: ${sayMm(warning.data.depthMm)}, it takes about ${sayMm(warning.data.roomMm)}.`;
     case 'thinner-than-least':
-      return `Too thin to warm itself: ${sayMm(warning.data.depthMm)}, it wants ${sayMm(warning.data.leastDepthMm)}.`;
+      return `Too thin to warm itself: ${sayMm(warning.data.depthMm)}, it needs ${sayMm(warning.data.leastDepthMm)}.`;
     default:
       return sayWarning(warning);
   }

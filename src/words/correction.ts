@@ -6,7 +6,7 @@ import { sayG, sayMl } from './figures';
 
 const bandWords: Readonly<Record<RatioBand, string>> = {
   fine: 'That is fine.',
-  tell: 'It cures a little slower or softer; bring it right if you can.',
+  tell: 'It cures a little slower or softer; correct it if you can.',
   soft: 'As it is it would stay soft or tacky. Bring it right before you pour.',
   'do-not-pour': 'Do not pour it as it is: it would not cure.',
 };
@@ -28,7 +28,7 @@ export function sayCorrection(found: BatchCorrection, plan: PourPlan): Correctio
       ? []
       : [
           {
-            text: `B in the cup is ${off} ${error > 0 ? 'over' : 'under'} what A asks for. ${bandWords[band]}`,
+            text: `B in the cup is ${off} ${error > 0 ? 'over' : 'under'} what A needs. ${bandWords[band]}`,
             stop: band === 'soft' || band === 'do-not-pour',
           },
         ];

@@ -58,7 +58,7 @@ test.each<[string, Part, string, RegExp]>([
 test('what was passed over in a drawing', () => {
   expect(sayIgnored(0, [])).toBe('');
   expect(sayIgnored(1, ['script', 'text', 'mtext'])).toBe(
-    'Passed over: an open line that closes no outline, a script, which is not run, text.',
+    'Ignored: an open line that closes no outline, a script, which is not run, text.',
   );
-  expect(sayIgnored(3, ['hatch'])).toBe('Passed over: 3 open lines that close no outline, hatch.');
+  expect(sayIgnored(3, ['hatch'])).toBe('Ignored: 3 open lines that close no outline, hatch.');
 });

@@ -129,7 +129,7 @@ test.each([
 
 test('a band says what it means, and the edge what moves it', () => {
   expect(sayBand(layer)).toContain('fine for most pieces');
-  expect(sayBand(layer)).toContain('stands on the edge');
+  expect(sayBand(layer)).toContain('is borderline');
   expect(sayBand({ ...layer, onEdge: false, band: 'easy' })).not.toContain('edge');
 });
 
@@ -154,19 +154,19 @@ test('hard, or never in this room', () => {
 
 test('a form that will not bear it', () => {
   expect(sayFormBears(layer)).toBe('');
-  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('bears 75 °C');
+  expect(plain(sayFormBears({ ...layer, formBearsC: 75 }))).toContain('stands 75 °C');
 });
 
 test.each<[HeatAdvice['code'], HeatAdvice['data'], string]>([
-  ['cooler-room', { byK: 4, roomC: 19 }, 'Room 4 K cooler, 19 °C: 12 K less, about 50 °C'],
-  ['fan', {}, 'A fan until it has peaked: 12 K less, about 50 °C'],
-  ['blocks', {}, 'The form raised on blocks: 12 K less, about 50 °C'],
-  ['one-more-layer', { layers: 3, gapH: 12 }, '3 layers, 12 h apart: 12 K less, about 50 °C'],
-  ['resin', { name: 'Slower' }, 'Slower instead: 12 K less, about 50 °C'],
+  ['cooler-room', { byK: 4, roomC: 19 }, 'Room 4 °C cooler, 19 °C: 12 °C less, about 50 °C'],
+  ['fan', {}, 'A fan until it has peaked: 12 °C less, about 50 °C'],
+  ['blocks', {}, 'The form raised on blocks: 12 °C less, about 50 °C'],
+  ['one-more-layer', { layers: 3, gapH: 12 }, '3 layers, 12 h apart: 12 °C less, about 50 °C'],
+  ['resin', { name: 'Slower' }, 'Slower instead: 12 °C less, about 50 °C'],
   [
     'mould',
     { solid: 'aluminium', thicknessMm: 3, whole: false },
-    'A floor of aluminium, 3 mm: 12 K less, about 50 °C',
+    'A floor of aluminium, 3 mm: 12 °C less, about 50 °C',
   ],
 ])('advice: %s', (code, data, text) => {
   const advice = { code, data, peakC: 50, lessK: 12 } as HeatAdvice;
@@ -178,7 +178,7 @@ test('how far a runaway goes is not told, whatever it is told beside', () => {
   expect(plain(sayAdvice(hot, 'deep-pour-epoxy'))).toBe(
     'A fan until it has peaked: cooler, but still above about 90 °C',
   );
-  expect(plain(sayAdvice(hot, 'slow-polyurethane'))).toContain('30 K less, about 98 °C');
+  expect(plain(sayAdvice(hot, 'slow-polyurethane'))).toContain('30 °C less, about 98 °C');
   expect(plain(sayPeakAbout('coating-epoxy', 203))).toBe('above about 90 °C');
 });
 
@@ -216,7 +216,7 @@ test.each(['no-pot-life', 'no-depth', 'agrees'] as const)('a label: %s', (code) 
 test.each([
   [1.05, 'As quick as is usual'],
   [2.19, '2.2 times as quick'],
-  [0.5, '2 times as slow'],
+  [0.5, '2 times as long'],
 ])('the pace of a card: %d', (rateScale, text) => {
   const verdict = { code: 'agrees' } as const;
   expect(sayPace({ rateScale, kappa: 0.25, heatJPerKg: 270_000, verdict, assumed: {} })).toContain(
@@ -238,13 +238,13 @@ test('the bucket against its label', () => {
     largestG: 2345,
   } as const;
   expect(sayBucket(bucket).map(plain)).toEqual([
-    '1.2 kg stay pourable for about 25 min in the cup (label 35 min). Mixing and pouring take 9 min.',
+    '1.2 kg stays pourable for about 25 min in the cup (label 35 min). Mixing and pouring take 9 min.',
     'At 40 °C after about 18 min: pour now. At 60 °C after about 25 min: take it outdoors.',
-    'Batches up to 2.3 kg leave time to pour. A third of the time is kept back.',
+    'Batches up to 2.3 kg leave time to pour. A third of the time is held in reserve.',
   ]);
   const cool = { ...bucket, pourableMin: null, hotMin: null, keptBack: 0 };
   expect(sayBucket({ ...cool, largestG: Infinity }).map(plain)).toEqual([
-    '1.2 kg stay pourable for 48 h in the cup. Mixing and pouring take 9 min.',
+    '1.2 kg stays pourable for 48 h in the cup. Mixing and pouring take 9 min.',
     'It never gets hot in the cup.',
     'Any batch leaves time to pour.',
   ]);

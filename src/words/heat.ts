@@ -29,7 +29,6 @@ import { sayRoughAbout, sayRoughG, sayRoughly, sayRoughRange } from './rough';
 /** A temperature of a run; above what all of its heat at once would come to none is told. */
 export const sayHere = (celsius: number, ceilingC: number): string =>
   celsius > ceilingC ? `above ${sayDegrees(ceilingC)}` : sayDegrees(celsius);
-const sayKelvin = (kelvin: number): string => `${formatPlain(kelvin, 0)}\u00a0K`;
 /** A time of the model, as roughly as it is known. */
 export const sayHours = (hours: number): string => sayRoughly(hours * 60);
 
@@ -100,7 +99,7 @@ const bandMeans: Readonly<Record<HeatBand, string>> = {
 /** What the band means, and that the pour stands on the edge where it does. */
 export const sayBand = ({ band, onEdge }: PlannedHeat): string =>
   onEdge
-    ? `${bandMeans[band]} It stands on the edge: ${formatPlain(edgeRoomK, 0)} °C more in the room, ${sayPart(edgeDepth - 1)} more depth or stiller air moves it by more than ${sayKelvin(edgeK)}.`
+    ? `${bandMeans[band]} It is borderline: ${formatPlain(edgeRoomK, 0)} °C more in the room, ${sayPercent(edgeDepth - 1)} more depth or less air would shift the peak by over ${sayDegrees(edgeK)}.`
     : bandMeans[band];
 
 /** The peak as a range; a runaway has no exact one. */
@@ -122,7 +121,7 @@ export const sayPeakAbout = (family: HeatFamily, peakC: number): string =>
 export const sayFormBears = ({ formBearsC, peakC }: PlannedHeat): string =>
   formBearsC === undefined
     ? ''
-    : `The form bears ${sayDegrees(formBearsC)}, its seals counted, and the resin may come to ${sayDegrees(peakC.high)} in it: it may soften, stick or leak.`;
+    : `The mould (with its seals) stands ${sayDegrees(formBearsC)}, and the resin may reach ${sayDegrees(peakC.high)} in it: it may soften, stick or leak.`;
 
 /** The layer that gets hottest: what a pour is told by where there is room for one. */
 export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
@@ -132,7 +131,7 @@ export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
 export function sayPeakTime(family: HeatFamily, layer: PlannedHeat): string {
   const { peakH, peakAtMin, asleep, peakC } = layer;
   if (peakH === undefined)
-    return `It warms by less than ${sayKelvin(flatK)}: too flat to say when.`;
+    return `It warms by less than ${sayDegrees(flatK)}: too flat to say when.`;
   const after = `${capital(sayPeakAbout(family, peakC.mid))} is likeliest, ${sayRanged(layer, 'peakH', peakH)} after it is poured`;
   if (peakAtMin === undefined) return `${after}.`;
   return `${after}, at ${sayClock(peakAtMin)}${asleep === true ? ': you will be asleep' : ''}.`;
@@ -167,10 +166,10 @@ export function sayAdvice(advice: HeatAdvice, family: HeatFamily): string {
   const to =
     peakC > runawayC(family)
       ? `cooler, but still ${sayPeakAbout(family, peakC)}`
-      : `${sayKelvin(lessK)} less, ${sayPeakAbout(family, peakC)}`;
+      : `${sayDegrees(lessK)} less, ${sayPeakAbout(family, peakC)}`;
   switch (advice.code) {
     case 'cooler-room':
-      return `Room ${sayKelvin(advice.data.byK)} cooler, ${sayDegrees(advice.data.roomC)}: ${to}`;
+      return `Room ${sayDegrees(advice.data.byK)} cooler, ${sayDegrees(advice.data.roomC)}: ${to}`;
     case 'fan':
       return `A fan until it has peaked: ${to}`;
     case 'blocks':
@@ -303,7 +302,7 @@ function sayAssumedLabel({ massG, temperatureC }: Calibration['assumed']): strin
   ];
   return figures.length === 0
     ? ''
-    : ` The label does not say all of its pot life: ${figures.join(' and ')} assumed.`;
+    : ` The label’s pot life is incomplete; ${figures.join(' and ')} assumed.`;
 }
 
 /** What the label and the model say of each other. */
@@ -328,7 +327,7 @@ export function sayPace({ rateScale }: Calibration): string {
   if (rateScale > 0.9 && rateScale < 1.1) return 'As quick as is usual for its family.';
   return rateScale > 1
     ? `${formatPlain(rateScale, 1)} times as quick as is usual for its family.`
-    : `${formatPlain(1 / rateScale, 1)} times as slow as is usual for its family.`;
+    : `Takes ${formatPlain(1 / rateScale, 1)} times as long as is usual for its family.`;
 }
 
 const markNames: Readonly<Record<keyof MarkTimes, string>> = {
@@ -344,7 +343,7 @@ export const sayMarks = ({ held }: CureMarks): string =>
   held.length === 0
     ? ''
     : held.length === 1
-      ? `The label's time of ${markNames[held[0]!]} is out of the model's reach: it is only near the label's.`
+      ? `The label's time of ${markNames[held[0]!]} is out of the model’s reach: it is only close to the label’s.`
       : `The label's times of ${held.map((each) => markNames[each]).join(', ')} are out of the model's reach: they are only near the label's.`;
 
 /** How a batch fares in its cup. */
@@ -355,11 +354,11 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
   const label = labelMin === undefined ? '' : ` (label ${sayTime(labelMin)})`;
   const inCup =
     pourableMin === null
-      ? `${sayRoughG(massG)} stay pourable for ${sayTime(bucketFollowedS / 60)} in the cup.`
-      : `${sayRoughG(massG)} stay pourable for about ${sayRoughly(pourableMin)} in the cup${label}.`;
+      ? `${sayRoughG(massG)} stays pourable for ${sayTime(bucketFollowedS / 60)} in the cup.`
+      : `${sayRoughG(massG)} stays pourable for about ${sayRoughly(pourableMin)} in the cup${label}.`;
   const byRule =
     by === 'halving'
-      ? 'There is no model of this resin in a bucket: its pot life is the label’s, ten degrees warmer halve it, and a large batch goes off sooner than that.'
+      ? 'There is no model of this resin in a bucket: its pot life is the label’s, ten degrees warmer halves it, and a large batch goes off sooner than that.'
       : undefined;
   const heat =
     hotMin === null
@@ -377,7 +376,7 @@ export function sayBucket(bucket: JobBucket): readonly string[] {
       ? ['The card gives no pot life: the family’s usual one stands for it.']
       : []),
     byRule ?? heat,
-    keptBack > 0 ? `${batch} ${capital(sayPart(keptBack))} of the time is kept back.` : batch,
+    keptBack > 0 ? `${batch} ${capital(sayPart(keptBack))} of the time is held in reserve.` : batch,
   ];
 }
 
@@ -385,4 +384,4 @@ const sayNeeds = (needsMin: number): string => `Mixing and pouring take ${sayRou
 
 /** Said once on a screen. */
 export const heatIsEstimate =
-  'An estimate from the label; no experiment stands behind it. Label and safety data sheet come first.';
+  'An estimate from the label, not backed by tests. Label and safety data sheet come first.';

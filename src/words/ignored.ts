@@ -20,5 +20,5 @@ export function sayIgnored(open: number, ignored: readonly string[]): string {
       : []),
     ...over,
   ];
-  return parts.length === 0 ? '' : `Passed over: ${parts.join(', ')}.`;
+  return parts.length === 0 ? '' : `Ignored: ${parts.join(', ')}.`;
 }

@@ -304,7 +304,7 @@ export const fieldNames: Readonly<Record<string, string>> = {
   mixing: 'Mixing',
   stir: 'Stirring',
   pourRate: 'Pouring rate',
-  keptBack: 'Kept back of the pot life',
+  keptBack: 'Held in reserve of the pot life',
   kits: 'Kits',
   lots: 'Lots',
   leftoverMoulds: 'Moulds for leftovers',

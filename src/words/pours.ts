@@ -56,7 +56,7 @@ export function sayJoins({ school, waitMin, coolMin, typed }: PourJoint, role?: 
         : 'onto the one before, cured and scuffed';
   if (waitMin === undefined) return `Poured ${how}; its card does not say when.`;
   if (typed) return `Poured ${how}, ${sayTime(waitMin)} after it, as you set it.`;
-  const cool = coolMin === undefined ? '' : ': sooner the two would heat each other';
+  const cool = coolMin === undefined ? '' : ': any sooner the two would heat each other';
   return `Poured ${how}, ${sayRoughly(waitMin)} after it at the earliest${cool}.`;
 }
 

@@ -56,7 +56,7 @@ test.each<[ProblemCode, ProblemCodes[ProblemCode], unknown, string]>([
     'Too little: at least 0.5 g/ml. Check the unit.',
   ],
   ['too-large', { greatest: '10 m' }, '11 m', 'Too much: 10 m at the most. Check the unit.'],
-  ['too-long', { longest: 60 }, 'x', 'Too long: 60 signs at the most.'],
+  ['too-long', { longest: 60 }, 'x', 'Too long: 60 characters at most.'],
   ['no-name', {}, '', 'Give it a name, so that you find it again.'],
   ['not-a-choice', { choices: ['box', 'coat'] }, 'blob', 'Not one of the choices: box or coat.'],
   [
@@ -71,7 +71,7 @@ test.each<[ProblemCode, ProblemCodes[ProblemCode], unknown, string]>([
     'heights-not-rising',
     { below: 40 },
     40,
-    'Heights must rise: more than 40\u00a0mm, the one before.',
+    'Each height must be greater than the one before (40\u00a0mm).',
   ],
   [
     'height-above-top',

@@ -62,7 +62,7 @@ const sayLabelLife = ({ labelMin, labelC, labelG }: PotLifeData): string =>
 const sayWork = (data: PotLifeData): string =>
   `Stirring takes ${sayTime(data.stirMin)}${sayAssumed(data.stirAssumed)}, and ` +
   `${formatPlain(data.pourMlPerMin, 0)}\u00a0ml/min are poured${sayAssumed(data.pourAssumed)}; ` +
-  `${data.keptBack > 0 ? sayPart(data.keptBack) : 'nothing'} of the time is kept back.`;
+  `${data.keptBack > 0 ? sayPart(data.keptBack) : 'nothing'} of the time is held in reserve.`;
 
 const sentences: RuleSentences = {
   'sum-of-parts': ({ parts, inserts }) => {
@@ -77,7 +77,7 @@ const sentences: RuleSentences = {
     `${sayPercent(share)}: small open moulds are under-poured and topped up.`,
   'overage-general': ({ share }) => `${sayPercent(share)}: usual for general work.`,
   'overage-porous': ({ share }) =>
-    `${sayPercent(share)}: what drinks or leaks takes more, unless soak or seepage are counted apart.`,
+    `${sayPercent(share)}: porous or leaking forms need more, unless soak or seepage is counted separately.`,
   allowances: ({ cavityMl, overage, others, othersMl, surplusMl }) => {
     const more = others === 0 ? '' : `, plus ${sayMl(othersMl)} of other allowances`;
     const surplus =
@@ -103,7 +103,7 @@ const sentences: RuleSentences = {
       : `, and is at ${sayDegrees(bucketDangerC)} after about ${sayRoughly(data.hotMin)}`) +
     `. ${sayWork(data)}`,
   'pot-life-in-room': (data) =>
-    `${sayLabelLife(data)}; ten degrees warmer halve it. ${sayWork(data)} More in one bucket goes off sooner.`,
+    `${sayLabelLife(data)}; ten degrees warmer halves it. ${sayWork(data)} More in one bucket goes off sooner.`,
   'pot-life': ({ limitMl }) =>
     `No more than ${sayUpTo(limitMl)} can be mixed and poured in its pot life; ` +
     'it is cut into the fewest equal batches that can.',
@@ -117,7 +117,7 @@ const sentences: RuleSentences = {
   asked: () => 'As many equal batches as you asked for.',
   'no-container': () => 'No container is chosen, so each pour is one batch.',
   'a-up-b-in-ratio': ({ stepG }) =>
-    `A is rounded up to the next ${formatPlain(stepG, 2)}\u00a0g; B is what that A asks for.`,
+    `A is rounded up to the next ${formatPlain(stepG, 2)}\u00a0g; B is worked out from that A.`,
 };
 
 const say = <Rule extends keyof ReasonRules>(rule: Rule, data: ReasonRules[Rule]): string =>

@@ -45,18 +45,18 @@ export function BuyingFigures({ buying, currency }: BuyingFiguresProps) {
       {cost !== undefined && bought.length > 0 && (
         <>
           <WhyRow
-            label="Together"
+            label="Total"
             value={sayMoney(cost, currency)}
             also={`${sayMoney(buying.perLitre ?? 0, currency)} a litre · ${sayMoney(buying.perKg ?? 0, currency)} a kg`}
             why="The least that any combination of whole kits costs, each supplier's delivery once."
           />
-          <WhyRow label="Left over of it" value={sayMl(leftoverMl)} />
+          <WhyRow label="Left over" value={sayMl(leftoverMl)} />
         </>
       )}
       {kits.length > 0 && (
         <View style={styles.kits}>
           <Words size="small" weight="semibold" colour="inkSoft">
-            Each kit alone, delivery in it
+            Each kit on its own, delivery included
           </Words>
           {kits.map((kit) => (
             <Words key={kit.kit} size="small">

@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useState } from 'react';
+import { memo, Suspense, useEffect, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
@@ -8,11 +8,26 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { formatPlain } from '../../core/quantity/format';
 import { sayHere, sayHours } from '../../words/heat';
-import { HeatCurves, HeatCutDrawing } from '../../ui/chart/lazyCharts';
+import { pieceOf } from '../../core/plan/piece/pieceOf';
+import type { Plan } from '../../core/plan/planTypes';
+import { Section } from '../../ui/section/Section';
+import { useWide } from '../../ui/theme/useWide';
+import { HeatLegend } from './HeatLegend';
+import { HeatCurves, HeatPaint } from '../../ui/chart/lazyCharts';
+import { eventsOf } from '../../ui/chart/heatEvents';
 import { shownHours } from '../../ui/chart/shownHours';
 
 /** How long a whole run plays, ms. */
 const playMs = 8000;
+
+/** The place among what is drawn of a part that a pour was followed in. */
+const drawnPart = (plan: Plan, pourIndex: number, part: number): number =>
+  pieceOf(plan).findIndex(
+    ({ formPart, cavity, layers }) =>
+      cavity === part &&
+      layers.some(({ pour }) => pour.index === pourIndex) &&
+      (formPart !== undefined || plan.pours[pourIndex]?.kind === 'own'),
+  );
 
 /** The frame that is shown at a time: the last one that is not later. */
 function frameAt(timesH: Float64Array, hours: number): number {
@@ -25,10 +40,23 @@ function frameAt(timesH: Float64Array, hours: number): number {
 export default memo(function HeatPicture({
   view,
   plan,
+  jobPlan,
+  pourIndex,
 }: {
   readonly view: HeatView;
   readonly plan: HeatPlan;
+  /** The plan of the whole job, and which of its pours was followed. */
+  readonly jobPlan: Plan;
+  readonly pourIndex: number;
 }) {
+  const wide = useWide();
+  const [pointed, setPointed] = useState<number>();
+  const part = useMemo(
+    () => drawnPart(jobPlan, pourIndex, plan.part),
+    [jobPlan, pourIndex, plan.part],
+  );
+  const pour = jobPlan.pours[pourIndex];
+  const topMm = pour?.between?.toMm ?? pour?.layers.at(-1)?.toMm ?? pour?.depthMm ?? 0;
   const untilH = shownHours(plan, view.timesH.at(-1) ?? 1);
   const peakH = useMemo(() => {
     const at = view.coreC.reduce(
@@ -58,12 +86,32 @@ export default memo(function HeatPicture({
     request = requestAnimationFrame(step);
     return () => cancelAnimationFrame(request);
   }, [playing, untilH]);
+  const marks = eventsOf(plan)
+    .filter(({ hours }) => hours <= untilH)
+    .map(({ word, hours }) => ({ word, at: hours }));
   const frame = frameAt(view.timesH, atH);
   const ceilingC = plan.layers[0]?.ceilingC ?? Infinity;
   const told = `${sayHours(atH)}: core ${sayHere(view.coreC[frame]!, ceilingC)}, surface ${sayHere(view.surfaceC[frame]!, ceilingC)}, underside ${sayHere(view.undersideC[frame]!, ceilingC)}, cured ${formatPlain(view.leastAlpha[frame]! * 100, 0)} to ${formatPlain(view.mostAlpha[frame]! * 100, 0)} %`;
   return (
     <View style={styles.stack} testID="heat-picture">
-      <HeatCutDrawing cut={view.cut} frame={frame} kind={plan.form.kind} told={told} />
+      <Section
+        plan={jobPlan}
+        greatestHeight={wide ? 380 : 190}
+        paint={{
+          pour: pourIndex,
+          part,
+          draw: (place) => (
+            <Suspense fallback={null}>
+              <HeatPaint
+                {...place}
+                heat={{ cut: view.cut, frame, part, pour: pourIndex, topMm }}
+                onPoint={setPointed}
+              />
+            </Suspense>
+          ),
+        }}
+      />
+      <HeatLegend />
       <View style={styles.row}>
         <View>
           <ActionButton
@@ -81,13 +129,16 @@ export default memo(function HeatPicture({
           told={sayHours(atH)}
           value={atH}
           greatest={untilH}
+          marks={marks}
           onChange={(value) => {
             setPlaying(false);
             setChosenH(value);
           }}
         />
       </View>
-      <Words testID="heat-moment">{told}</Words>
+      <Words testID="heat-moment">
+        {pointed === undefined ? told : `${sayHere(pointed, ceilingC)} under the finger. ${told}`}
+      </Words>
       <HeatCurves view={view} plan={plan} untilH={untilH} atH={atH} />
     </View>
   );

@@ -126,7 +126,7 @@ function RoomPanel() {
         label="Humidity, by the hygrometer"
         unit="%"
         rule={humidityRule}
-        usual="not said"
+        usual="not given"
       />
       <HeatLine
         path={`${at}.cover`}
@@ -170,7 +170,7 @@ function FormPanel() {
           label="The plate is at"
           unit="°C"
           rule={roomTemperatureRule}
-          usual="not said"
+          usual="not given"
         />
       )}
       <WallFields which="floor" label="Floor of the form" onChange={change} heat={heat} at={at} />
@@ -255,7 +255,7 @@ function WallFields({
           label={`${label}: how thick`}
           unit="mm"
           rule={lengthRule}
-          usual="not said"
+          usual="not given"
         />
       )}
     </>

@@ -103,7 +103,14 @@ const HeatFindings = memo(function Findings({
       <HottestLayer plan={plan} ranged={more.plan !== undefined} />
       <Suspense fallback={null}>
         <InMiddleColumn>
-          <HeatPicture view={answer.view} plan={plan} />
+          {request !== undefined && (
+            <HeatPicture
+              view={answer.view}
+              plan={plan}
+              jobPlan={request.plan}
+              pourIndex={request.pour}
+            />
+          )}
         </InMiddleColumn>
       </Suspense>
       {plan.layers.map((layer, at) => (
@@ -146,7 +153,7 @@ const HeatFindings = memo(function Findings({
           ))}
         </Panel>
       )}
-      <FoldPanel title="Depth for this room" testID="heat-depth">
+      <FoldPanel title="How deep in this room?" testID="heat-depth">
         <Suspense fallback={null}>
           {more.depths === undefined ? (
             <Words colour="inkSoft">Working it out …</Words>
@@ -195,7 +202,7 @@ function SecondLayer({ request: { plan, pour } }: { readonly request: HeatReques
   const [first, second] = plan.pours[pour]?.layers ?? [];
   if (first?.cure === undefined || second?.joint === undefined) return null;
   return (
-    <Panel title="Second layer" testID="heat-second">
+    <Panel title="Pour again when?" testID="heat-second">
       <Words>{sayJoint(second.joint)}</Words>
       <Suspense fallback={null}>
         <SecondLayerChart joint={second.joint} stickyH={first.cure.stickyH} />

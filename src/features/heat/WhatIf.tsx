@@ -153,7 +153,7 @@ export default function WhatIf({
         </>
       )}
       {answer !== undefined && !('view' in answer) && (
-        <Words>This resin has no heat that is worth working out.</Words>
+        <Words>Heat is not worked out for this resin.</Words>
       )}
     </View>
   );

@@ -3,6 +3,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { Suspense, type ReactNode } from 'react';
 import { followJob } from '../../core/plan/heat/heatOfPlan';
 import { heatViewOf, type HeatView } from '../../core/plan/heat/heatView';
+import type { Plan } from '../../core/plan/planTypes';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import { roomDepths } from '../../core/plan/heat/roomDepth';
 import type { LayerJoint } from '../../core/layers/jointOf';
@@ -30,10 +31,14 @@ const given = (temperature: string, change: object = {}) => {
   return found;
 };
 
-function followed(temperature: string, change?: object): { plan: HeatPlan; view: HeatView } {
+function followed(
+  temperature: string,
+  change: object = {},
+): { plan: HeatPlan; view: HeatView; jobPlan: Plan } {
   const pour = given(temperature, change);
   const run = followJob(pour, { ranges: false });
-  return { plan: run.plan, view: heatViewOf(pour, run) };
+  const jobPlan = planOne(deepTrayJob({ room: { temperature }, ...change })).whole;
+  return { plan: run.plan, view: heatViewOf(pour, run), jobPlan };
 }
 
 function show(children: ReactNode): HTMLElement {
@@ -112,7 +117,7 @@ test('depth against the room: it falls, a fan helps, and the pour is a point on 
   });
   const point = container.querySelector('circle')!;
   expect(Number(point.getAttribute('cx'))).toBeCloseTo(44 + ((23 - 10) / 22) * (340 - 12 - 44), 1);
-  expect(plain(container)).toContain('In your room up to 50 mm; planned are 50 mm.');
+  expect(plain(container)).toContain('In your room: up to 50 mm. You plan 50 mm.');
   expect(plain(container)).toContain('Each peaks at 62 °C');
 });
 
@@ -175,10 +180,10 @@ test('a pair that always overheats is said in its row', async () => {
 });
 
 test('the picture begins at the peak, and the slide goes through time', async () => {
-  const { plan, view } = followed('23 °C');
+  const { plan, view, jobPlan } = followed('23 °C');
   show(
     <Suspense fallback={null}>
-      <HeatPicture view={view} plan={plan} />
+      <HeatPicture view={view} plan={plan} jobPlan={jobPlan} pourIndex={0} />
     </Suspense>,
   );
   await screen.findByTestId('heat-moment');

@@ -1,4 +1,4 @@
-import { useCallback, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { newJobName } from '../../data/draft/jobDraft';
@@ -6,11 +6,9 @@ import { useOpenJob } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
 import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
 import { WarningList } from '../../ui/feedback/WarningList';
-import { focusFirstField } from '../../ui/fields/focusFirstField';
 import { UnderMainFigureContext } from '../../ui/frame/MainFigure';
 import { MiddleColumnContext } from '../../ui/frame/MiddleColumn';
 import { Screen } from '../../ui/frame/Screen';
-import { cavityTestId } from '../../ui/section/cavityTestId';
 import { Section } from '../../ui/section/Section';
 import { useColours } from '../../ui/theme/theme';
 import { space, touch } from '../../ui/theme/tokens';
@@ -19,7 +17,6 @@ import { sayC } from '../../words/figures';
 import { sayPour } from '../../words/pours';
 import { saySubject } from '../../words/sheet';
 import { stepTasks } from '../../words/steps';
-import { AmountsBar } from './AmountsBar';
 import { JobSection } from './JobSection';
 import { StepFoot } from './StepFoot';
 import { jobSteps, type JobStep } from './steps';
@@ -68,18 +65,6 @@ function useFrame() {
   };
 }
 
-/** A cavity that is tapped opens where it is measured. */
-function useOpenPart({ step, onStep }: Pick<JobFrameProps, 'step' | 'onStep'>) {
-  const { pourIndex } = useOpenJob();
-  return useCallback(
-    (index: number): void => {
-      if (step === 'measure') focusFirstField(cavityTestId(index));
-      else onStep('measure', pourIndex);
-    },
-    [step, onStep, pourIndex],
-  );
-}
-
 function useOpenRow({ onStep }: Pick<JobFrameProps, 'onStep'>) {
   const { pourIndex } = useOpenJob();
   return ({ step, pour = pourIndex }: WorkRow): void => onStep(step, pour);
@@ -87,11 +72,10 @@ function useOpenRow({ onStep }: Pick<JobFrameProps, 'onStep'>) {
 
 /** The piece, what it comes to, and the work as a list; at the foot what is sensible next. */
 function JobHub(props: JobFrameProps) {
-  const { onPour, onBack, children } = props;
+  const { onStep, onPour, onBack, children } = props;
   const { plan, pourIndex, outdated, record } = useOpenJob();
   const frame = useFrame();
   const rows = useWork();
-  const openPart = useOpenPart(props);
   const openRow = useOpenRow(props);
   const next = nextRow(rows, pourIndex);
   return (
@@ -110,10 +94,7 @@ function JobHub(props: JobFrameProps) {
         )
       }
     >
-      <JobSection greatestHeight={190} onPressPart={openPart} />
-      <View testID="main-figure">
-        <AmountsBar />
-      </View>
+      <JobSection greatestHeight={190} onStep={onStep} onPour={onPour} />
       <WorkList
         rows={rows}
         plan={plan}
@@ -182,13 +163,12 @@ function SmallSection({ onPress }: { readonly onPress: () => void }) {
 
 /** The list at the left, the Section in the middle and staying put, the step that is open at the right. */
 function WideJob(props: JobFrameProps) {
-  const { step, onPour, onHub, onBack, children } = props;
+  const { step, onStep, onPour, onHub, onBack, children } = props;
   const { plan, pourIndex, outdated } = useOpenJob();
   const colours = useColours();
   const ruled = { borderColor: colours.line };
   const frame = useFrame();
   const rows = useWork();
-  const openPart = useOpenPart(props);
   const openRow = useOpenRow(props);
   const [middle, setMiddle] = useState<Element | null>(null);
   const here = step === undefined ? undefined : rows[rowAt(rows, step, pourIndex)];
@@ -206,10 +186,9 @@ function WideJob(props: JobFrameProps) {
               onRow={openRow}
               onPour={onPour}
             />
-            <AmountsBar />
           </ScrollView>
           <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
-            <JobSection greatestHeight={380} onPressPart={openPart} />
+            {step !== 'heat' && <JobSection greatestHeight={380} onStep={onStep} onPour={onPour} />}
             {/* A view is an element on the web, which is where this runs. */}
             <View ref={(view) => setMiddle(view as unknown as Element | null)} />
             {plan !== undefined && <WarningList warnings={plan.warnings} pours={plan.pours} />}

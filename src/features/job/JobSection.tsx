@@ -1,28 +1,112 @@
-import { memo } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { keyOfThing, thingsOf, type PieceThing } from '../../core/plan/piece/things';
 import { useOpenJob } from '../../data/draft/openJob';
+import { ActionButton } from '../../ui/ActionButton';
+import { WhyRow } from '../../ui/figures/WhyRow';
 import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { tellThing } from '../../words/piece';
+import { useMovableBorders } from './useMovableBorders';
+import { AmountsBar } from './AmountsBar';
+import { jobSteps, type JobStep } from './steps';
 
 /** A save does not draw it anew. */
 const PlannedSection = memo(Section);
 
 interface JobSectionProps {
   readonly greatestHeight: number;
-  readonly onPressPart: (index: number) => void;
+  /** Opens the step in which a thing is set. */
+  readonly onStep: (step: JobStep, pour: number) => void;
+  /** Takes another pour in hand. */
+  readonly onPour: (index: number) => void;
 }
 
-/** The Section of the open job; before there is one, what to do for it. */
-export function JobSection({ greatestHeight, onPressPart }: JobSectionProps) {
-  const { plan, outdated } = useOpenJob();
+/** Where each thing of the piece is set. */
+const stepOfThing: Readonly<Record<PieceThing['kind'], JobStep>> = {
+  layer: 'layers',
+  face: 'place',
+  insert: 'measure',
+  form: 'measure',
+};
+
+/** The Section of the open job, and under it what is selected in it, or what the pour comes to. */
+export function JobSection({ greatestHeight, onStep, onPour }: JobSectionProps) {
+  const { plan, job, outdated, pourIndex } = useOpenJob();
+  const [selected, setSelected] = useState<string>();
+  const thing = useMemo(
+    () => plan && thingsOf(plan).find((each) => keyOfThing(each) === selected),
+    [plan, selected],
+  );
+  const select = useCallback(
+    (next: PieceThing) => {
+      const key = keyOfThing(next);
+      setSelected((before) => (before === key ? undefined : key));
+      if ('pour' in next && next.pour !== pourIndex) onPour(next.pour);
+    },
+    [onPour, pourIndex],
+  );
+  const borders = useMovableBorders();
   if (plan === undefined) {
-    return <Words colour="inkSoft">Measure a cavity: the Section and the amounts appear.</Words>;
+    return (
+      <View testID="main-figure">
+        <Words colour="inkSoft">Measure a cavity: the Section and the amounts appear.</Words>
+      </View>
+    );
   }
+  const told = thing && tellThing(plan, thing, job);
+  const step = thing && stepOfThing[thing.kind];
   return (
-    <View style={outdated && styles.outdated}>
-      <PlannedSection plan={plan} greatestHeight={greatestHeight} onPressPart={onPressPart} />
+    <View style={styles.stack}>
+      <View style={outdated && styles.outdated}>
+        <PlannedSection
+          plan={plan}
+          greatestHeight={greatestHeight}
+          selected={selected}
+          onSelect={select}
+          borders={borders}
+        />
+      </View>
+      <View testID="main-figure" aria-live="polite">
+        {told === undefined || thing === undefined || step === undefined ? (
+          <AmountsBar />
+        ) : (
+          <View style={outdated && styles.outdated} testID="selected-thing">
+            <View style={styles.head}>
+              <Words heading={2} size="large" weight="bold" style={styles.grow}>
+                {told.name}
+              </Words>
+              <Words colour="inkSoft">{told.figure}</Words>
+            </View>
+            {told.rows.map(([label, value]) => (
+              <WhyRow key={label} label={label} value={value} dense />
+            ))}
+            {told.reason !== undefined && (
+              <Words size="small" colour="inkSoft" style={styles.reason}>
+                {told.reason}
+              </Words>
+            )}
+            <View style={styles.row}>
+              <ActionButton
+                kind="bare"
+                icon="pencil"
+                label={`Change it: ${jobSteps.find(({ value }) => value === step)?.label.toLowerCase() ?? ''}`}
+                onPress={() => onStep(step, 'pour' in thing ? thing.pour : pourIndex)}
+              />
+            </View>
+          </View>
+        )}
+      </View>
     </View>
   );
 }
 
-const styles = StyleSheet.create({ outdated: { opacity: 0.5 } });
+const styles = StyleSheet.create({
+  stack: { gap: space.small },
+  outdated: { opacity: 0.5 },
+  head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: space.small },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  reason: { paddingTop: space.tight },
+  row: { flexDirection: 'row' },
+});

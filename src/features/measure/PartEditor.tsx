@@ -1,8 +1,9 @@
+import { useState } from 'react';
 import { useController, useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { PartShape } from '../../core/measure/parts/partSchema';
 import type { JobDraft } from '../../data/draft/jobDraft';
-import type { PartDraft } from '../../data/draft/partDraft';
+import { quantityKeys, type PartDraft } from '../../data/draft/partDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/pourInHand';
 import { ActionButton } from '../../ui/ActionButton';
@@ -20,6 +21,13 @@ import { MethodEditor } from './MethodEditor';
 import { MethodPicker } from './MethodPicker';
 import { PartQuantity } from './PartQuantity';
 import { PartResult } from './PartResult';
+
+/** Whether nothing of its measures has been typed yet. */
+const isUnmeasured = (part: PartDraft): boolean =>
+  quantityKeys.every((key) => (part[key] ?? '') === '') &&
+  [part.stations, part.rectangles, part.outlines, part.path, part.measured, part.mould].every(
+    (each) => each === undefined,
+  );
 
 interface PartEditorProps {
   /** The job's own measure without it. */
@@ -56,6 +64,8 @@ export function PartEditor({
   const measured = all?.length === among ? all[index] : undefined;
   const whole = problems.find(({ field }) => field === place.replace(/\.(\d+)(?=\.|$)/g, '[$1]'));
 
+  // The ways stand open until one is taken; they do not fold up under the one who types.
+  const [isFresh, setFresh] = useState(() => isUnmeasured(part));
   /** What is known already was not measured here. */
   const isOwnMeasure = part.shape !== 'mould' && part.shape !== 'amount';
 
@@ -64,6 +74,7 @@ export function PartEditor({
       setValue(fieldPath(place, key as keyof PartDraft), value as never);
     }
     shape.field.onChange(next);
+    setFresh(false);
   }
 
   return (
@@ -78,7 +89,12 @@ export function PartEditor({
         )
       }
     >
-      <MethodPicker label={`Shape of ${called}`} value={part.shape} onChange={choose} />
+      <MethodPicker
+        label={`Shape of ${called}`}
+        value={part.shape}
+        isFresh={isFresh}
+        onChange={choose}
+      />
       <MethodEditor
         place={place}
         shape={part.shape}
@@ -115,7 +131,7 @@ function InsertPlace({
   const into = useDraftField(fieldPath(place, 'into'));
   return (
     <FieldRow>
-      <PartQuantity place={place} name="height" label="Its foot is over the floor by" />
+      <PartQuantity place={place} name="height" label="Height of its base above the floor" />
       {!isWeighed && <PartQuantity place={place} name="density" label="Density (if known)" />}
       <TextField label="In cavity" numeric placeholder="1" {...into} />
     </FieldRow>

@@ -16,4 +16,13 @@ export const methodGroups: readonly {
 ];
 
 /** Those that are offered without opening the list. */
-export const commonShapes: readonly PartShape[] = ['box', 'cylinder', 'frustum', 'coat', 'amount'];
+export const commonShapes: readonly PartShape[] = [
+  'box',
+  'cylinder',
+  'frustum',
+  'coat',
+  'channel',
+  'mesh',
+  'mould',
+  'amount',
+];

@@ -81,7 +81,7 @@ function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
         {...scale}
         unit="g"
         rule={massRule}
-        usual="not said"
+        usual="not given"
       />
       {by === 'volume' && (
         <QuantityLine
@@ -89,7 +89,7 @@ function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
           {...cup}
           unit="ml"
           rule={volumeRule}
-          usual="not said"
+          usual="not given"
         />
       )}
       {by === 'pump' && (
@@ -99,14 +99,14 @@ function Steps({ by }: { readonly by: NonNullable<MixingDraft['by']> }) {
             {...strokeA}
             unit="ml"
             rule={volumeRule}
-            usual="not said"
+            usual="not given"
           />
           <QuantityLine
             label="One stroke of B"
             {...strokeB}
             unit="ml"
             rule={volumeRule}
-            usual="not said"
+            usual="not given"
           />
         </>
       )}
@@ -138,7 +138,7 @@ function Time() {
         usual={usual === undefined ? 'as usual' : `${formatPlain(usual.pourMlPerMin, 0)} ml/min`}
       />
       <QuantityLine
-        label="Kept back of the pot life"
+        label="Held in reserve of the pot life"
         {...keptBack}
         unit="%"
         rule={keptBackRule}

@@ -54,7 +54,7 @@ export function ScaleFields({
       <FieldRow>
         {scale.by === 'length' && (
           <QuantityField
-            label="It is long"
+            label="Its length"
             value={scale.length}
             onChange={(length) => onChange({ ...scale, length })}
             unit="mm"

@@ -24,6 +24,8 @@ interface ChartFrameProps {
   readonly heightDp: number;
   readonly margin: Readonly<Record<'left' | 'right' | 'top' | 'bottom', number>>;
   readonly across: readonly [number, number];
+  /** What the axes are in; it stands at the last figure of each. */
+  readonly units: { readonly across: string; readonly upwards?: string };
   /** Left out where only what is across is a scale. */
   readonly upwards?: readonly [number, number];
   readonly children: (chart: Chart) => ReactNode;
@@ -43,6 +45,7 @@ export function ChartFrame({
   heightDp,
   margin,
   across,
+  units,
   upwards,
   children,
 }: ChartFrameProps) {
@@ -60,17 +63,17 @@ export function ChartFrame({
       {width > 0 && (
         <View role="img" aria-label={label} style={{ height: heightDp }}>
           <Svg width={width} height={heightDp} aria-hidden>
-            {(upwards === undefined ? [] : y.ticks(4)).map((each) => (
+            {(upwards === undefined ? [] : y.ticks(4)).map((each, index, all) => (
               <G key={each}>
                 <Line x1={left} x2={right} y1={y(each)} y2={y(each)} stroke={colours.line} />
                 <SvgText {...text} x={left - 6} y={y(each) + 4} textAnchor="end">
-                  {each}
+                  {index === all.length - 1 ? `${each} ${units.upwards ?? ''}` : each}
                 </SvgText>
               </G>
             ))}
-            {x.ticks(5).map((each) => (
+            {x.ticks(5).map((each, index, all) => (
               <SvgText key={each} {...text} x={x(each)} y={heightDp - 8} textAnchor="middle">
-                {each}
+                {index === all.length - 1 ? `${each} ${units.across}` : each}
               </SvgText>
             ))}
             {children({ x, y, left, right, top, bottom })}

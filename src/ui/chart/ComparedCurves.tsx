@@ -39,6 +39,7 @@ export function ComparedCurves({
         label="Core temperatures of both by hours after the first pour"
         heightDp={200}
         margin={margin}
+        units={{ across: 'h', upwards: '°C' }}
         across={[0, untilH]}
         upwards={[lowC, Math.max(highC, lowC + 10)]}
       >
@@ -61,7 +62,7 @@ export function ComparedCurves({
         )}
       </ChartFrame>
       <Words size="small" colour="inkSoft">
-        Cores in °C by hours: the line as planned, the dashes what if.
+        Cores, hours after the first pour: the line as planned, the dashes what if.
       </Words>
     </View>
   );

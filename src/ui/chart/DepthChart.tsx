@@ -33,8 +33,8 @@ export function DepthChart({ depths }: { readonly depths: RoomDepths }) {
   );
   const here =
     hereMm === undefined
-      ? 'In your room no depth of it stays under that.'
-      : `In your room up to ${sayMm(hereMm)}; planned are ${sayMm(own.depthMm)}.`;
+      ? 'In your room it would get hotter than that at any depth.'
+      : `In your room: up to ${sayMm(hereMm)}. You plan ${sayMm(own.depthMm)}.`;
   return (
     <View>
       <Words testID="depth-here">{here}</Words>
@@ -42,6 +42,7 @@ export function DepthChart({ depths }: { readonly depths: RoomDepths }) {
         label={`Greatest depth against the temperature of the room. ${here}`}
         heightDp={220}
         margin={margin}
+        units={{ across: '°C', upwards: 'mm' }}
         across={[Math.min(...roomsC), Math.max(...roomsC)]}
         upwards={[0, deepest]}
       >
@@ -65,7 +66,7 @@ export function DepthChart({ depths }: { readonly depths: RoomDepths }) {
         )}
       </ChartFrame>
       <Words size="small" colour="inkSoft">
-        {`mm upwards, room in °C across; the line is still air, the dashes a fan, the point your pour. Each peaks at ${sayDegrees(limitC)}.`}
+        {`By the temperature of the room: the line is still air, the dashes a fan, the point your pour. Each peaks at ${sayDegrees(limitC)}.`}
       </Words>
     </View>
   );

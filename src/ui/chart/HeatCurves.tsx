@@ -5,6 +5,7 @@ import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
 import { ChartFrame, useChartText, type Chart } from './ChartFrame';
 import { Words } from '../text/Words';
+import { eventsOf, type HeatEvent } from './heatEvents';
 import { useColours } from '../theme/theme';
 import { space } from '../theme/tokens';
 
@@ -29,30 +30,6 @@ const dashes = {
   room: '1 5',
   cure: '10 3 2 3',
 } as const;
-
-interface HeatEvent {
-  readonly word: string;
-  readonly hours: number;
-}
-
-/** When each layer is poured, and what happens to the last one. */
-function eventsOf({ layers }: HeatPlan): readonly HeatEvent[] {
-  const last = layers.at(-1);
-  if (last === undefined) return [];
-  const { pouredH, gelH, tackFreeH, demouldH, hardH } = last;
-  const happens = [
-    { word: 'gel', hours: gelH },
-    { word: 'tack-free', hours: tackFreeH },
-    { word: 'demould', hours: demouldH },
-    { word: 'hard', hours: hardH },
-  ];
-  return [
-    ...layers.slice(1).map((layer, at) => ({ word: `layer ${at + 2}`, hours: layer.pouredH })),
-    ...happens.flatMap(({ word, hours }) =>
-      hours === undefined ? [] : [{ word, hours: pouredH + hours }],
-    ),
-  ];
-}
 
 /** Each word in the first row where it has room. */
 function inRows(
@@ -88,10 +65,14 @@ export function HeatCurves({ view, plan, untilH, atH }: HeatCurvesProps) {
   ];
   return (
     <View>
+      <Words heading={2} weight="bold">
+        Too hot?
+      </Words>
       <ChartFrame
         label="Temperatures and cure by hours after the first pour"
         heightDp={230}
         margin={margin}
+        units={{ across: 'h', upwards: '°C' }}
         across={[0, untilH]}
         upwards={[lowC, highC]}
       >
@@ -112,8 +93,7 @@ export function HeatCurves({ view, plan, untilH, atH }: HeatCurvesProps) {
       </ChartFrame>
       <Legend curves={curves} />
       <Words size="small" colour="inkSoft">
-        °C upwards, hours after the first pour across; the thick bar is the time in which it is
-        sticky.
+        Hours after the first pour; the thick bar is the time in which it is sticky.
       </Words>
     </View>
   );

@@ -45,6 +45,7 @@ export function SecondLayerChart({
         label={sayJoint(joint)}
         heightDp={margin.top + 2 * rowDp + margin.bottom}
         margin={margin}
+        units={{ across: 'h' }}
         across={[0, untilH]}
       >
         {(chart) => <Bars chart={chart} two={two} untilH={untilH} />}

@@ -2,6 +2,6 @@
 export { ComparedCurves } from './ComparedCurves';
 export { DepthChart } from './DepthChart';
 export { HeatCurves } from './HeatCurves';
-export { HeatCutDrawing } from './HeatCutDrawing';
+export { HeatPaint } from './HeatPaint';
 export { HeightVolumeCurve } from './HeightVolumeCurve';
 export { SecondLayerChart } from './SecondLayerChart';

@@ -9,7 +9,7 @@ const charts = () => import('./charts');
 export const ComparedCurves = lazy(async () => ({ default: (await charts()).ComparedCurves }));
 export const DepthChart = lazy(async () => ({ default: (await charts()).DepthChart }));
 export const HeatCurves = lazy(async () => ({ default: (await charts()).HeatCurves }));
-export const HeatCutDrawing = lazy(async () => ({ default: (await charts()).HeatCutDrawing }));
+export const HeatPaint = lazy(async () => ({ default: (await charts()).HeatPaint }));
 export const HeightVolumeCurve = lazy(async () => ({
   default: (await charts()).HeightVolumeCurve,
 }));

@@ -1,4 +1,4 @@
-import { createElement, type ChangeEvent } from 'react';
+import { createElement, Fragment, useId, type ChangeEvent } from 'react';
 import { useColours } from '../theme/theme';
 import { touch } from '../theme/tokens';
 
@@ -8,6 +8,8 @@ interface RangeFieldProps {
   readonly told: string;
   readonly value: number;
   readonly greatest: number;
+  /** What happens at some values: marks along the slide, that it holds at. */
+  readonly marks?: readonly { readonly word: string; readonly at: number }[];
   readonly onChange: (value: number) => void;
 }
 
@@ -15,9 +17,17 @@ interface RangeFieldProps {
 const steps = 200;
 
 /** A value from nothing to something by a slide. The browser's own: it answers to keys, fingers and readers alike. */
-export function RangeField({ label, told, value, greatest, onChange }: RangeFieldProps) {
+export function RangeField({
+  label,
+  told,
+  value,
+  greatest,
+  marks = [],
+  onChange,
+}: RangeFieldProps) {
   const colours = useColours();
-  return createElement('input', {
+  const id = useId();
+  const input = createElement('input', {
     type: 'range',
     'aria-label': label,
     'aria-valuetext': told,
@@ -26,6 +36,17 @@ export function RangeField({ label, told, value, greatest, onChange }: RangeFiel
     step: greatest / steps,
     value,
     onChange: ({ target }: ChangeEvent<HTMLInputElement>) => onChange(Number(target.value)),
+    list: id,
     style: { flex: 1, minWidth: 0, height: touch.table, accentColor: colours.ink },
   });
+  return createElement(
+    Fragment,
+    null,
+    input,
+    createElement(
+      'datalist',
+      { id },
+      marks.map(({ word, at }) => createElement('option', { key: word, value: at, label: word })),
+    ),
+  );
 }

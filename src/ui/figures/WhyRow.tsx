@@ -12,14 +12,16 @@ interface WhyRowProps {
   readonly also?: string;
   /** Opens under the row on a tap. */
   readonly why?: string;
+  /** Closer to its neighbours: it is only read. */
+  readonly dense?: boolean;
 }
 
 /** A figure in a list, its reason on demand. */
-export function WhyRow({ label, value, also, why }: WhyRowProps) {
+export function WhyRow({ label, value, also, why, dense = false }: WhyRowProps) {
   const colours = useColours();
   const [open, setOpen] = useState(false);
   const row = (
-    <View style={styles.row}>
+    <View style={[styles.row, dense && styles.dense]}>
       <Words style={why !== undefined && [styles.asks, { borderBottomColor: colours.inkSoft }]}>
         {label}
       </Words>
@@ -69,6 +71,7 @@ const styles = StyleSheet.create({
     columnGap: space.large,
     paddingVertical: space.tight,
   },
+  dense: { minHeight: 30, paddingVertical: space.hair },
   asks: { borderBottomWidth: 1, borderStyle: 'dotted' },
   value: { flexShrink: 1, marginLeft: 'auto' },
   right: { textAlign: 'right' },

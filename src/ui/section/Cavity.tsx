@@ -1,9 +1,10 @@
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Line, Path } from 'react-native-svg';
+import type { DrawnLayer, DrawnPart } from '../../core/plan/piece/pieceOf';
+import type { PieceThing } from '../../core/plan/piece/things';
 import type { PourPlan } from '../../core/plan/planTypes';
-import { touch, type Colours } from '../theme/tokens';
+import type { Colours } from '../theme/tokens';
 import type { ColourBand } from './colourBands';
 import { cavityPaths } from './cavityPaths';
-import type { DrawnLayer, DrawnPart } from './pieceOf';
 import { insertPath, placedInserts } from './placedInserts';
 import type { PlacedCavity } from './sectionLayout';
 
@@ -15,77 +16,139 @@ interface CavityProps {
   readonly bands: (layer: DrawnLayer) => readonly ColourBand[];
   readonly faceColour: (pour: PourPlan) => string;
   readonly colours: Colours;
-  /** Id of the hatching that this drawing's walls are filled with. */
-  readonly hatch: string;
-  readonly onPress?: (() => void) | undefined;
+  /** Ids of the patterns that this drawing's walls are filled with. */
+  readonly patterns: { readonly form: string; readonly timber: string };
+  /** Layers of a pour that something is painted under: they are left open, and so is the form. */
+  readonly openPour?: number | undefined;
+  readonly isSelected: (thing: PieceThing) => boolean;
+  readonly onSelect?: ((thing: PieceThing) => void) | undefined;
 }
 
+/** A face is a line: what a finger hits is wider. */
+const hitDp = 18;
+
 /** One cavity cut through: the form around it, and its layers from the floor up. */
-export function Cavity({ cavity, drawn, bands, faceColour, colours, hatch, onPress }: CavityProps) {
-  const { centreX, floorY, acrossPerMm, depthMm, part, wallDp } = cavity;
+export function Cavity({
+  cavity,
+  drawn,
+  bands,
+  faceColour,
+  colours,
+  patterns,
+  openPour,
+  isSelected,
+  onSelect,
+}: CavityProps) {
+  const { centreX, acrossPerMm, part, index } = cavity;
   const paths = cavityPaths(cavity);
-  const { x, y, rim } = paths;
+  const { x, y } = paths;
   const layers = paths.layersIn(drawn.layers);
   const reachedMm = Math.max(0, ...layers.map(({ toMm }) => toMm));
   const core = paths.core();
+  const isTimber = part.shape === 'channel';
+  const isMould = part.shape === 'mould' || part.shape === 'mesh';
+  const isOpen = openPour !== undefined;
+  const form: PieceThing = { kind: 'form', part: index };
+  const press = (thing: PieceThing) => (onSelect === undefined ? undefined : () => onSelect(thing));
+  const outline = (thing: PieceThing, usual: number): number => (isSelected(thing) ? 3 : usual);
   const level = (heightMm: number) => ({
     x1: x(heightMm, -1),
     x2: x(heightMm, 1),
     y1: y(heightMm),
     y2: y(heightMm),
-    stroke: colours.resinDeep,
+    stroke: isOpen ? colours.ink : colours.resinDeep,
     strokeWidth: 1.4,
   });
   return (
-    <G onPress={onPress}>
-      <Path d={paths.form()} fill={`url(#${hatch})`} stroke={colours.ink} strokeWidth={1.2} />
-      {layers.flatMap(({ layer, index, fromMm, toMm }) =>
-        bands(layer).map(({ colour, from, to }) => (
-          <Path
-            key={`${index}/${from}`}
-            d={paths.body(fromMm, toMm, from, to)}
-            fill={colour ?? colours.resin}
-            fillOpacity={index % 2 === 0 ? 1 : 0.72}
-          />
-        )),
+    <G>
+      <Path
+        d={paths.form()}
+        fill={isMould ? colours.mould : `url(#${isTimber ? patterns.timber : patterns.form})`}
+        // What is painted of the form is seen through it.
+        fillOpacity={isOpen ? 0.4 : 1}
+        stroke={colours.ink}
+        strokeWidth={outline(form, 1.2)}
+        onPress={press(form)}
+      />
+      {isTimber && (
+        <Path d={paths.edges()} fill="none" stroke={colours.timberEdge} strokeWidth={3} />
       )}
-      {layers.slice(1).map(({ index, fromMm }) => (
-        <Line key={index} {...level(fromMm)} />
+      {layers.map(({ layer, index: at, fromMm, toMm }) => {
+        const thing: PieceThing = {
+          kind: 'layer',
+          part: index,
+          pour: layer.pour.index,
+          layer: layer.layer,
+        };
+        const isPainted = layer.pour.index === openPour;
+        return (
+          <G key={at} onPress={press(thing)}>
+            {bands(layer).map(({ colour, from, to }) => (
+              <Path
+                key={from}
+                d={paths.body(fromMm, toMm, from, to)}
+                fill={isPainted ? 'transparent' : (colour ?? colours.resin)}
+                fillOpacity={at % 2 === 0 ? 1 : 0.72}
+              />
+            ))}
+            {isSelected(thing) && (
+              <Path
+                d={paths.body(fromMm, toMm, 0, 1)}
+                fill="none"
+                stroke={colours.ink}
+                strokeWidth={3}
+              />
+            )}
+          </G>
+        );
+      })}
+      {layers.slice(1).map(({ index: at, fromMm }) => (
+        <Line key={at} {...level(fromMm)} />
       ))}
       <Line {...level(reachedMm)} strokeDasharray="4 3" />
-      {drawn.faces.map((face) => (
-        <Path
-          key={face.pour.id}
-          d={paths.face(face)}
-          fill="none"
-          stroke={faceColour(face.pour)}
-          strokeWidth={3.5}
-          testID={`face-${face.pour.index + 1}`}
-        />
-      ))}
-      {placedInserts(drawn.inserts, part.outline).map(({ key, insert, middleMm }) => (
-        <Path
-          key={key}
-          d={insertPath(insert, {
-            x: (acrossMm) => centreX + (middleMm + acrossMm) * acrossPerMm,
-            y,
-          })}
-          fill={colours.line}
-          stroke={colours.ink}
-          strokeWidth={1.2}
-        />
-      ))}
+      {drawn.faces.map((face) => {
+        const thing: PieceThing = { kind: 'face', part: index, pour: face.pour.index };
+        return (
+          <G key={face.pour.id} onPress={press(thing)}>
+            <Path
+              d={paths.face(face)}
+              fill="none"
+              stroke={faceColour(face.pour)}
+              strokeWidth={outline(thing, 3.5) + (isSelected(thing) ? 3 : 0)}
+              testID={`face-${face.pour.index + 1}`}
+            />
+            {onSelect !== undefined && (
+              <Path d={paths.face(face)} fill="none" stroke="transparent" strokeWidth={hitDp} />
+            )}
+          </G>
+        );
+      })}
+      {placedInserts(drawn.inserts, part.outline).map(({ key, insert, middleMm }) => {
+        const thing: PieceThing = {
+          kind: 'insert',
+          part: index,
+          insert: drawn.inserts.indexOf(insert),
+        };
+        const d = insertPath(insert, {
+          x: (acrossMm) => centreX + (middleMm + acrossMm) * acrossPerMm,
+          y,
+        });
+        return (
+          <G key={key} onPress={press(thing)}>
+            <Path
+              d={d}
+              fill={isOpen ? 'transparent' : colours.line}
+              stroke={colours.ink}
+              strokeWidth={outline(thing, 1.2)}
+            />
+            {onSelect !== undefined && (
+              <Path d={d} fill="transparent" stroke="transparent" strokeWidth={hitDp} />
+            )}
+          </G>
+        );
+      })}
       {core !== undefined && (
-        <Path d={core} fill={`url(#${hatch})`} stroke={colours.ink} strokeWidth={1.2} />
-      )}
-      {onPress !== undefined && (
-        <Rect
-          x={x(depthMm, -1) - wallDp}
-          y={Math.min(rim, floorY - touch.table)}
-          width={x(depthMm, 1) - x(depthMm, -1) + 2 * wallDp}
-          height={Math.max(touch.table, floorY - rim) + wallDp}
-          fill="transparent"
-        />
+        <Path d={core} fill={`url(#${patterns.form})`} stroke={colours.ink} strokeWidth={1.2} />
       )}
     </G>
   );

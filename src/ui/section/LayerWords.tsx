@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { sayMl } from '../../words/figures';
 import { sayPour } from '../../words/pours';
 import { Words } from '../text/Words';
-import type { DrawnLayer } from './pieceOf';
+import type { DrawnLayer } from '../../core/plan/piece/pieceOf';
 import type { PlacedCavity } from './sectionLayout';
 
 interface LayerWordsProps {

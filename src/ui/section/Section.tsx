@@ -1,19 +1,24 @@
-import { useId, useMemo, useState } from 'react';
+import { useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
+import Svg from 'react-native-svg';
 import type { Plan } from '../../core/plan/planTypes';
 import { sayHeight, sayMl } from '../../words/figures';
 import { sayPlace, sayPour } from '../../words/pours';
-import { shapeNames } from '../../words/names';
+import { sayPartName, sayThing } from '../../words/piece';
+import { keyOfThing, thingsOf, type PieceThing } from '../../core/plan/piece/things';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space } from '../theme/tokens';
+import { BorderHandles, type MovableBorders } from './BorderHandles';
 import { Cavity } from './Cavity';
 import { colourBands } from './colourBands';
 import { DepthRule } from './DepthRule';
 import { LayerWords } from './LayerWords';
 import { colourOfPour } from './colourOfPour';
-import { pieceOf } from './pieceOf';
+import { pieceOf } from '../../core/plan/piece/pieceOf';
+import { SectionPatterns } from './SectionPatterns';
+import { thingBox } from './thingBox';
+import { ThingTargets } from './ThingTargets';
 import { sectionLayout, type PlacedCavity } from './sectionLayout';
 
 interface SectionProps {
@@ -22,7 +27,24 @@ interface SectionProps {
   readonly greatestHeight: number;
   /** The drawing alone, without rule and words: for a card in a list. */
   readonly small?: boolean;
-  readonly onPressPart?: (index: number) => void;
+  /** What is selected, by its key; and what selects another. Without it nothing can be pointed at. */
+  readonly selected?: string | undefined;
+  readonly onSelect?: (thing: PieceThing) => void;
+  /** Borders between layers that can be moved, where there is one cavity. */
+  readonly borders?: MovableBorders | undefined;
+  /** Something painted under its lines: one pour's layers are left open for it. */
+  readonly paint?: SectionPaint | undefined;
+}
+
+export interface SectionPaint {
+  /** The pour whose layers are painted, and the cavity, by their places. */
+  readonly pour: number;
+  readonly part: number;
+  readonly draw: (place: {
+    readonly cavity: PlacedCavity;
+    readonly width: number;
+    readonly height: number;
+  }) => ReactNode;
 }
 
 /** Room under a cavity for its name and its volume, a line each. */
@@ -32,9 +54,6 @@ const ruleDp = 52;
 const layerWordsDp = 104;
 /** Below this width the layers' words go under the drawing. */
 const wordsBesideFrom = 330;
-
-const nameOf = ({ part }: PlacedCavity): string =>
-  `${part.name ?? shapeNames[part.shape]}${part.count > 1 ? ` × ${part.count}` : ''}`;
 
 /** The heart of Nipperkin: the piece cut through, to scale, as it will be poured. Drawn from the plan alone. */
 export function Section(props: SectionProps) {
@@ -51,11 +70,15 @@ export function SectionDrawing({
   plan,
   greatestHeight,
   small = false,
-  onPressPart,
+  selected,
+  onSelect,
+  borders,
+  paint,
   width,
 }: SectionProps & { readonly width: number }) {
   const colours = useColours();
-  const hatch = useId();
+  const id = useId();
+  const patterns = { form: `${id}form`, timber: `${id}timber` };
   const piece = useMemo(() => pieceOf(plan), [plan]);
   const parts = useMemo(() => piece.map(({ part }) => part), [piece]);
   const single = !small && parts.length === 1;
@@ -82,40 +105,50 @@ export function SectionDrawing({
   const stretched = cavities.filter(({ exaggeration }) => exaggeration > 1);
   const spoken = [
     ...cavities.map(
-      (cavity) => `${nameOf(cavity)}, ${sayHeight(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`,
+      (cavity) =>
+        `${sayPartName(cavity)}, ${sayHeight(cavity.depthMm)} deep, ${sayMl(cavity.part.ml)}`,
     ),
     ...(several ? plan.pours.map((pour) => `${sayPour(pour)}: ${sayPlace(pour, plan)}`) : []),
   ].join('; ');
-  const openPart = (index: number): (() => void) | undefined => {
-    const formPart = piece[index]?.formPart;
-    return onPressPart === undefined || formPart === undefined
-      ? undefined
-      : () => onPressPart(formPart);
-  };
+  const placed = cavities.map((cavity) => ({ ...cavity, centreX: cavity.centreX + rule }));
+  const targets =
+    onSelect === undefined
+      ? []
+      : thingsOf(plan).flatMap((thing) => {
+          const cavity = placed.find(({ index }) => index === thing.part);
+          const drawn = piece[thing.part];
+          return cavity === undefined || drawn === undefined
+            ? []
+            : [{ thing, said: sayThing(plan, thing), box: thingBox(cavity, drawn, thing) }];
+        });
+  const painted = placed.find(({ index }) => index === paint?.part);
 
   return (
     <View>
       {first !== undefined && (
-        <View role="img" aria-label={`Section: ${spoken}`} style={{ height }}>
-          <Svg width={width} height={height} aria-hidden>
-            <Defs>
-              <Pattern id={hatch} width={5} height={5} patternUnits="userSpaceOnUse">
-                <Rect width={5} height={5} fill={colours.paper} />
-                <Line x1={0} y1={5} x2={5} y2={0} stroke={colours.wall} strokeWidth={0.9} />
-              </Pattern>
-            </Defs>
-            {cavities.map((cavity) => (
+        <View
+          {...(onSelect === undefined
+            ? { role: 'img' as const, 'aria-label': `Section: ${spoken}` }
+            : {})}
+          style={{ height }}
+        >
+          {painted !== undefined && paint?.draw({ cavity: painted, width, height })}
+          <Svg width={width} height={height} aria-hidden style={styles.lines}>
+            <SectionPatterns ids={patterns} />
+            {placed.map((cavity) => (
               <Cavity
                 key={cavity.index}
-                cavity={{ ...cavity, centreX: cavity.centreX + rule }}
+                cavity={cavity}
                 drawn={piece[cavity.index]!}
                 bands={({ pour, layer }) =>
                   colourBands(pour, piece[cavity.index]!.cavity, layer, pourColour(pour))
                 }
                 faceColour={pourColour}
                 colours={colours}
-                hatch={hatch}
-                onPress={openPart(cavity.index)}
+                patterns={patterns}
+                openPour={cavity === painted ? paint?.pour : undefined}
+                isSelected={(thing) => keyOfThing(thing) === selected}
+                onSelect={onSelect}
               />
             ))}
             {single && (
@@ -127,6 +160,17 @@ export function SectionDrawing({
               />
             )}
           </Svg>
+          {onSelect !== undefined && (
+            <ThingTargets
+              label={`Section: ${spoken}`}
+              things={targets}
+              selected={selected}
+              onSelect={onSelect}
+            />
+          )}
+          {single && borders !== undefined && (
+            <BorderHandles borders={borders} cavity={placed[0]!} />
+          )}
           {!small &&
             cavities.map((cavity) => (
               <View
@@ -138,7 +182,7 @@ export function SectionDrawing({
               >
                 {!single && (
                   <Words size="small" weight="semibold" lines={1} style={styles.centre}>
-                    {nameOf(cavity)}
+                    {sayPartName(cavity)}
                   </Words>
                 )}
                 <Words size="small" colour="inkSoft" lines={1} style={styles.centre}>
@@ -163,7 +207,7 @@ export function SectionDrawing({
             : [
                 stretched.length === 0
                   ? 'Section, to scale'
-                  : `Section; depth of ${stretched.map(nameOf).join(', ')} drawn × ${Math.max(...stretched.map(({ exaggeration }) => exaggeration))}`,
+                  : `Section; depth of ${stretched.map(sayPartName).join(', ')} drawn × ${Math.max(...stretched.map(({ exaggeration }) => exaggeration))}`,
                 ...(single ? ['heights in mm'] : []),
                 ...(hidden > 0 ? [`${hidden} more not drawn`] : []),
               ].join(' · ')}
@@ -175,5 +219,6 @@ export function SectionDrawing({
 
 const styles = StyleSheet.create({
   caption: { position: 'absolute' },
+  lines: { zIndex: 1 },
   centre: { textAlign: 'center' },
 });

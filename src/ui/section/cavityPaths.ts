@@ -1,4 +1,4 @@
-import type { DrawnFace, DrawnLayer } from './pieceOf';
+import type { DrawnFace, DrawnLayer } from '../../core/plan/piece/pieceOf';
 import { bends, halfWidthAt } from './outlines';
 import { freeboardDp, type PlacedCavity } from './sectionLayout';
 
@@ -15,7 +15,7 @@ const overFaceDp = 1.5;
 
 /** Where everything of a cut cavity lies on the screen, as paths. */
 export function cavityPaths(cavity: PlacedCavity) {
-  const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp } = cavity;
+  const { centreX, floorY, acrossPerMm, upPerMm, depthMm, part, wallDp, floorDp } = cavity;
   const x = (heightMm: number, side: 1 | -1): number =>
     centreX + side * halfWidthAt(part.outline, heightMm) * acrossPerMm;
   const y = (heightMm: number): number => floorY - heightMm * upPerMm;
@@ -26,13 +26,13 @@ export function cavityPaths(cavity: PlacedCavity) {
   /** The form stands around the cavity at its widest; a coat lies on a board and has no sides. */
   function form(): string {
     if (part.shape === 'coat') {
-      return `M${x(0, -1)} ${floorY}h${x(0, 1) - x(0, -1)}v${wallDp}H${x(0, -1)}Z`;
+      return `M${x(0, -1)} ${floorY}h${x(0, 1) - x(0, -1)}v${floorDp}H${x(0, -1)}Z`;
     }
     const widest = Math.max(...part.outline.map(({ heightMm }) => x(heightMm, 1))) - centreX;
     const straight = part.outline.length === 2;
     const outer = (side: 1 | -1): readonly [string, string] => [
       `${(straight ? x(depthMm, side) : centreX + side * widest) + side * wallDp} ${rim}`,
-      `${(straight ? x(0, side) : centreX + side * widest) + side * wallDp} ${floorY + wallDp}`,
+      `${(straight ? x(0, side) : centreX + side * widest) + side * wallDp} ${floorY + floorDp}`,
     ];
     const [leftTop, leftFoot] = outer(-1);
     const [rightTop, rightFoot] = outer(1);
@@ -46,6 +46,9 @@ export function cavityPaths(cavity: PlacedCavity) {
   }
 
   return {
+    /** Both sides of the cavity, from the floor to the rim. */
+    edges: (): string =>
+      ([-1, 1] as const).map((side) => `M${wall(side, 0, depthMm).join('L')}`).join(''),
     x,
     y,
     rim,

@@ -11,7 +11,9 @@ export interface PlacedCavity {
   /** Middle of the cavity and height of its floor. */
   readonly centreX: number;
   readonly floorY: number;
+  /** How thick its sides and its floor are drawn. */
   readonly wallDp: number;
+  readonly floorDp: number;
   /** dp per mm across, and upwards; they differ only where `exaggeration` says so. */
   readonly acrossPerMm: number;
   readonly upPerMm: number;
@@ -37,6 +39,8 @@ interface SectionRoom {
 /** The narrowest that a caption can be read in. */
 const narrowestCaption = 104;
 const mostRows = 2;
+/** Timber at the sides of a channel is drawn this many times as thick as the wall of a form. */
+const timberTimes = 3;
 /** A pour thinner than this on the screen is drawn deeper than it is. */
 const thinnestDp = 7;
 const thinDrawnDp = 16;
@@ -64,18 +68,20 @@ export function sectionLayout(
   );
   if (drawable.length === 0 || width <= 0) return { height: 0, cavities: [], hidden: 0 };
   const isSmall = captionHeight === 0;
-  const wallDp = isSmall ? 4 : 9;
+  const wallOf = ({ shape }: MeasuredPart): number =>
+    (isSmall ? 4 : 9) * (shape === 'channel' ? timberTimes : 1);
   const gapDp = isSmall ? 3 : 10;
   const perRow = isSmall ? 4 : Math.max(1, Math.floor(width / narrowestCaption));
   const shown = drawable.slice(0, isSmall ? perRow : Math.max(2, perRow * mostRows));
   const rows = chunk(shown, perRow);
 
-  const aroundDp = 2 * wallDp + gapDp;
+  const aroundDp = (part: MeasuredPart): number => 2 * wallOf(part) + gapDp;
   const perMm = Math.min(
     greatestHeight / Math.max(...shown.map(({ depthMm }) => depthMm)),
     ...rows.map((row) => {
       const rowMm = row.reduce((sum, { part }) => sum + widestMm(part), 0);
-      return (width - row.length * aroundDp) / rowMm;
+      const around = row.reduce((sum, { part }) => sum + aroundDp(part), 0);
+      return (width - around) / rowMm;
     }),
   );
 
@@ -90,7 +96,7 @@ export function sectionLayout(
     });
     const tall =
       Math.max(...drawn.map(({ depthMm, upPerMm }) => depthMm * upPerMm)) + freeboardDp + 4;
-    const wantedDp = drawn.map(({ part }) => widestMm(part) * perMm + aroundDp);
+    const wantedDp = drawn.map(({ part }) => widestMm(part) * perMm + aroundDp(part));
     const freeDp = (width - wantedDp.reduce((sum, wanted) => sum + wanted, 0)) / row.length;
     let left = 0;
     drawn.forEach((each, place) => {
@@ -102,11 +108,12 @@ export function sectionLayout(
         room,
         centreX: left + room / 2,
         floorY: top + tall,
-        wallDp,
+        wallDp: wallOf(each.part),
+        floorDp: isSmall ? 4 : 9,
       });
       left += room;
     });
-    top += tall + wallDp + 2 + captionHeight;
+    top += tall + (isSmall ? 4 : 9) + 2 + captionHeight;
   }
   return { height: top, cavities, hidden: drawable.length - shown.length };
 }

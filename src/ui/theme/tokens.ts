@@ -23,6 +23,12 @@ export interface Colours {
   readonly stop: string;
   readonly warnSheet: string;
   readonly wall: string;
+  /** Timber of a channel, its grain, and its edge. */
+  readonly timber: string;
+  readonly timberGrain: string;
+  readonly timberEdge: string;
+  /** A mould of rubber or plastic. */
+  readonly mould: string;
   /** Pours of one job, told apart by these as well as by their names. */
   readonly pours: readonly string[];
 }
@@ -43,6 +49,10 @@ export const light: Colours = {
   stop: '#a3201b',
   warnSheet: '#f2e3c2',
   wall: '#8b8578',
+  timber: '#cbb894',
+  timberGrain: '#a98f63',
+  timberEdge: '#6b4a26',
+  mould: '#b9bcb6',
   pours: ['#7d6499', '#c08a35', '#4f7fa6', '#74873f', '#ad6247', '#60747c'],
 };
 
@@ -62,6 +72,10 @@ export const dark: Colours = {
   stop: '#ff9088',
   warnSheet: '#3a2f18',
   wall: '#7d8783',
+  timber: '#5d4d35',
+  timberGrain: '#7d6745',
+  timberEdge: '#c3a06b',
+  mould: '#465053',
   pours: ['#a58fc2', '#b97f2c', '#6f9fc6', '#97a95f', '#c97f63', '#8699a1'],
 };
 

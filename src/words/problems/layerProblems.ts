@@ -12,7 +12,7 @@ export const layerProblems: ProblemSentences<LayerProblems> = {
   'no-height': () =>
     'A known amount has no height, so it cannot be poured in layers. Give its shape, or remove the layer heights.',
   'heights-not-rising': (data) =>
-    `Heights must rise: more than ${sayMm(data.below)}, the one before.`,
+    `Each height must be greater than the one before (${sayMm(data.below)}).`,
   'height-above-top': (data) => `That is at or above the rim. The depth is ${sayMm(data.depthMm)}.`,
   'layers-said-twice': () =>
     'Choose heights of your own, or let Nipperkin split it: not both at once.',

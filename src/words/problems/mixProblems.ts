@@ -14,7 +14,7 @@ export const mixProblems: ProblemSentences<MixProblems> = {
     `${data.colours} colours in ${data.layers} layers would be mixed ${data.count} times; ${data.most} is the most. ` +
     'Take fewer of one of them, or colour one mix after it is divided.',
   'pot-life-too-short': (data) =>
-    `The smallest batch is pourable for about ${sayRoughly(data.potLifeMin)} here, ${sayPart(data.keptBack)} of which is kept back, and stirring takes ${sayTime(data.stirMin)}. ` +
+    `The smallest batch is pourable for about ${sayRoughly(data.potLifeMin)} here, ${sayPart(data.keptBack)} of which is held in reserve, and stirring takes ${sayTime(data.stirMin)}. ` +
     'Take a slower hardener, a cooler room, or a shorter stir if the maker allows it.',
   'least-over-limit': (data) =>
     `The maker asks for batches of ${sayMl(data.leastMl)} at the least; ` +

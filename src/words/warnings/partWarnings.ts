@@ -5,9 +5,9 @@ import { sayMl, sayMm } from '../figures';
 /** What measuring a part or an insert gives cause to say. */
 export const partWarnings: Sentences<{ [C in keyof PartCodes]: PartCodes[C] & OfPart }> = {
   'dry-the-mould': (data) =>
-    `Dry ${data.name} well before the pour: water stops the cure. Leave it in the warm overnight.`,
+    `Dry ${data.name} well before the pour: water stops the cure. Leave it somewhere warm overnight.`,
   'porous-overruled': (data) =>
-    `${data.name} drinks water, so this figure is high. It needs days to dry. Grain measures it better.`,
+    `${data.name} soaks up water, so this figure is high. It needs days to dry. Grain measures it better.`,
   'straight-sides-assumed': (data) =>
     `Only volume and depth of ${data.name} are known, so its sides are taken as straight. Layers of a tapered mould differ.`,
   'mesh-has-holes': (data) =>

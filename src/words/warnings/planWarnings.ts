@@ -29,11 +29,11 @@ function sayNoWindow({
         : ` (${sayRoughRange(stickyFromMin, stickyToMin)})`;
   switch (why) {
     case 'never-sticky':
-      return 'In this room the layer under it does not get sticky.';
+      return 'In this room the layer under it never reaches the tacky stage.';
     case 'windows-apart':
       return `It is sticky${window} when its label says otherwise.`;
     case 'too-hot':
-      return `As long as it is sticky${window} the two heat each other too much.`;
+      return `As long as it is sticky${window} the two layers heat each other too much.`;
   }
 }
 
@@ -63,7 +63,7 @@ function sayWaysOut({
     ...(twoPeople ? ['two people'] : []),
     ...hardeners.map((name) => `the hardener ${name}`),
   ];
-  const kept = keptBack > 0 ? `, ${sayPart(keptBack)} of the time kept back` : '';
+  const kept = keptBack > 0 ? `, ${sayPart(keptBack)} of the time held in reserve` : '';
   return ways.length === 0
     ? 'Nothing short of another resin would do.'
     : `What would do${kept}: ${ways.join('; or ')}.`;
@@ -86,11 +86,11 @@ export const planWarnings: Sentences<PlanCodes> = {
     return (
       `${where} is ${sayMm(data.depthMm)} deep; in this room and form ${data.name} ` +
       `takes about ${sayMm(data.roomMm)} before it overheats${label}. ` +
-      'Cut it into layers, cool the room or give it air.'
+      'Cut it into layers, cool the room or use a fan.'
     );
   },
   'room-depth-unknown': (data) =>
-    'How deep heat lets a layer be is not known. ' +
+    'The depth limit from heat is not known. ' +
     `${sayProblem({ code: data.because, data, value: undefined })} ` +
     'Until then layers go by the label alone.',
   'scale-too-coarse': (data) =>
@@ -161,7 +161,7 @@ export const planWarnings: Sentences<PlanCodes> = {
       data.band === 'runaway'
         ? 'runs away: fumes and cracks, the piece is lost'
         : `peaks at about ${sayDegrees(data.peakC)}: rubbery, it may crack or yellow`
-    }. ${data.layers > 1 ? 'Pour thinner layers, wait longer' : 'Cut it into layers'}, cool the room or give it air.`,
+    }. ${data.layers > 1 ? 'Pour thinner layers, wait longer' : 'Cut it into layers'}, cool the room or use a fan.`,
   'heats-unseen': (data) =>
     `${data.name} is ${sayMm(data.depthMm)} deep and its card gives no depth. ${familyOf(data.family).name} heats strongly ` +
     `from about ${sayMm(data.fromMm)} on: it may crack, smoke or burn. Pour thinner layers.`,
@@ -169,8 +169,8 @@ export const planWarnings: Sentences<PlanCodes> = {
     `At ${sayDegrees(data.roomC)} it ${data.keepsShape ? 'does not get hard' : 'stays soft'}: it softens near ` +
     `${sayDegrees(data.softensNearC)}. Keep it warmer, or give it a warm day at the end.`,
   'form-gives-way': ({ bearsC, highC }) =>
-    `The form bears ${sayDegrees(bearsC)}, its seals counted, and the resin may come to ${sayDegrees(highC)} in it: ` +
-    `it may soften, stick or leak. Pour thinner or cooler, or take a form that bears more.`,
+    `The mould (with its seals) stands ${sayDegrees(bearsC)}, and the resin may reach ${sayDegrees(highC)} in it: ` +
+    `it may soften, stick or leak. Pour thinner or cooler, or use a form that stands more.`,
   'may-blush': ({ humidity, airC, dewC, surfaceC }) =>
     `At ${sayPercent(humidity)} in a room of ${sayDegrees(airC)} dew falls at ${sayDegrees(dewC)}, and before it has gelled ` +
     `the surface is as cold as ${sayDegrees(surfaceC)}: within 3\u00a0K of that it turns hazy and greasy (blush). ` +

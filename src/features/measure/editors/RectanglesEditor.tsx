@@ -34,8 +34,8 @@ export function RectanglesEditor({ place }: { readonly place: DraftPlace }) {
   return (
     <View style={styles.stack}>
       <Words size="small" colour="inkSoft">
-        Lay rectangles side by side so that they cover the cavity. It comes out high; the narrowest
-        widths say by how much at the most.
+        Lay rectangles side by side so that they cover the cavity. The result is on the high side;
+        the narrowest widths show by how much at most.
       </Words>
       {rectangles.fields.map(({ id }, index) => (
         <View key={id} style={styles.rectangle} testID={`rectangle-${index + 1}`}>

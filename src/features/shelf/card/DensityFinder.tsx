@@ -43,7 +43,7 @@ export function DensityFinder({ part, onFound, onClose }: DensityFinderProps) {
   return (
     <Panel title={`Density of ${part} at the bench`}>
       <Words size="small" colour="inkSoft">
-        Draw a known volume of {part} with a syringe, put it on the scale. Three times tell how sure
+        Draw up a known volume of {part} with a syringe and weigh it. Three goes show how consistent
         it is.
       </Words>
       {three.map((index) => (

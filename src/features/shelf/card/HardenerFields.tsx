@@ -36,8 +36,8 @@ export function RatioFields({ at }: { readonly at: HardenerPlace }) {
         <CardText path={`${at}ratio.b`} label="Parts of B (hardener)" numeric />
       </FieldRow>
       <Words size="small" colour="inkSoft">
-        If the sheet gives it {by === 'volume' ? 'by weight' : 'by volume'} too, it checks the
-        other:
+        If the sheet also gives it {by === 'volume' ? 'by weight' : 'by volume'}, enter that as a
+        check:
       </Words>
       <FieldRow>
         <CardText

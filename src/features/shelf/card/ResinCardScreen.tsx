@@ -182,7 +182,7 @@ function Densities({ draft, card }: FieldsProps) {
         {!onePart && draft.densityA === '' && draft.densityB === '' && (
           <CardQuantity
             path="densityMixed"
-            label="Of the mix, if that is all"
+            label="Mixed density, if that is all it gives"
             unit="g/ml"
             rule={densityRule}
           />
@@ -224,7 +224,7 @@ function WhatFollows({ card }: { readonly card: Resin }) {
 
 /** `40 min, 150 g, 23 °C`: what is typed, in a line. */
 const inALine = (...texts: readonly (string | undefined)[]): string =>
-  texts.filter((each) => each !== undefined && each.trim() !== '').join(', ') || 'not said';
+  texts.filter((each) => each !== undefined && each.trim() !== '').join(', ') || 'not given';
 
 function LabelPanels({ draft }: { readonly draft: ResinDraft }) {
   const { depth, potLife, times, leastBatch, hardeners, hardenerName } = draft;
@@ -251,7 +251,7 @@ function LabelPanels({ draft }: { readonly draft: ResinDraft }) {
         <PotLifeFields at="" />
       </FoldPanel>
       <FoldPanel
-        title="Times of the cure"
+        title="Cure times"
         summary={inALine(times.recoat.from, times.demould.time, times.fullCure.time)}
         open={useHasProblem('times')}
       >
@@ -286,7 +286,7 @@ function OtherPanels({ draft }: { readonly draft: ResinDraft }) {
         open={useHasProblem('viscosity', 'heatLimit', 'pigment', 'shore', 'catalyst', 'lamp')}
       >
         <ChoiceField
-          label="Cured it is"
+          label="Once cured it is"
           value={clarity}
           choices={clarities.map((value) => ({ value, label: clarityNames[value] }))}
           onChange={(value) => setValue('clarity', value)}

@@ -1,7 +1,7 @@
-import { demoJobs } from '../../data/demo/demoJobs';
-import { readJob } from '../../core/job/readJob';
-import { planJob } from '../../core/plan/planJob';
-import type { Plan } from '../../core/plan/planTypes';
+import { demoJobs } from '../../../data/demo/demoJobs';
+import { readJob } from '../../job/readJob';
+import { planJob } from '../planJob';
+import type { Plan } from '../planTypes';
 import { pieceOf } from './pieceOf';
 
 const planOf = (id: string): Plan => {

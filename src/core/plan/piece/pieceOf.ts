@@ -1,6 +1,6 @@
-import type { MeasuredInsert } from '../../core/measure/inserts/placeInserts';
-import type { MeasuredPart } from '../../core/measure/measureWhole';
-import type { Plan, PourPlan } from '../../core/plan/planTypes';
+import type { MeasuredInsert } from '../../measure/inserts/placeInserts';
+import type { MeasuredPart } from '../../measure/measureWhole';
+import type { Plan, PourPlan } from '../planTypes';
 
 /** A layer as it lies in the piece, whichever pour it is of. */
 export interface DrawnLayer {

@@ -1,0 +1,28 @@
+import { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { useColours } from '../theme/theme';
+
+/** What walls are filled with: hatching for a form, grain for timber. */
+export function SectionPatterns({
+  ids,
+}: {
+  readonly ids: { readonly form: string; readonly timber: string };
+}) {
+  const colours = useColours();
+  return (
+    <Defs>
+      <Pattern id={ids.form} width={5} height={5} patternUnits="userSpaceOnUse">
+        <Rect width={5} height={5} fill={colours.paper} />
+        <Line x1={0} y1={5} x2={5} y2={0} stroke={colours.wall} strokeWidth={0.9} />
+      </Pattern>
+      <Pattern id={ids.timber} width={22} height={9} patternUnits="userSpaceOnUse">
+        <Rect width={22} height={9} fill={colours.timber} />
+        <Path
+          d="M0 3Q5.5 0.5 11 3T22 3M0 7.5Q5.5 6 11 7.5T22 7.5"
+          fill="none"
+          stroke={colours.timberGrain}
+          strokeWidth={0.9}
+        />
+      </Pattern>
+    </Defs>
+  );
+}
