@@ -16,6 +16,7 @@ const used = {
   'content-duplicate': 'mdiContentDuplicate',
   'cup-outline': 'mdiCupOutline',
   delete: 'mdiDeleteOutline',
+  'dots-vertical': 'mdiDotsVertical',
   download: 'mdiTrayArrowDown',
   'folder-open': 'mdiFolderOpenOutline',
   'help-circle': 'mdiHelpCircleOutline',

@@ -12,6 +12,8 @@ interface ActionButtonProps {
   readonly kind?: 'main' | 'plain' | 'bare';
   readonly icon?: IconName;
   readonly disabled?: boolean;
+  /** Said in place of the label, where that alone does not tell what it is of. */
+  readonly spoken?: string;
   readonly style?: StyleProp<ViewStyle>;
 }
 
@@ -22,6 +24,7 @@ export function ActionButton({
   kind = 'plain',
   icon,
   disabled = false,
+  spoken,
   style,
 }: ActionButtonProps) {
   const colours = useColours();
@@ -29,6 +32,7 @@ export function ActionButton({
   return (
     <TouchableRipple
       role="button"
+      aria-label={spoken}
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}

@@ -1,14 +1,6 @@
-import { useRouter } from 'expo-router';
-import { MouldListScreen } from '@/features/moulds/MouldListScreen';
-import { ShelfTabs, shelfPaths } from '@/features/shelf/ShelfTabs';
+import { NothingSelected } from '@/ui/frame/NothingSelected';
 
+/** At the right of the list, on a wide screen. */
 export default function MouldsRoute() {
-  const router = useRouter();
-  return (
-    <MouldListScreen
-      tabs={<ShelfTabs here="moulds" onChange={(shelf) => router.navigate(shelfPaths[shelf])} />}
-      onOpen={(id) => router.push({ pathname: '/moulds/[id]', params: { id } })}
-      onNew={() => router.push('/moulds/new')}
-    />
-  );
+  return <NothingSelected what="a mould" />;
 }

@@ -1,14 +1,6 @@
-import { useRouter } from 'expo-router';
-import { ShelfScreen } from '@/features/shelf/ShelfScreen';
-import { ShelfTabs, shelfPaths } from '@/features/shelf/ShelfTabs';
+import { NothingSelected } from '@/ui/frame/NothingSelected';
 
+/** At the right of the list, on a wide screen. */
 export default function ShelfRoute() {
-  const router = useRouter();
-  return (
-    <ShelfScreen
-      tabs={<ShelfTabs here="resins" onChange={(shelf) => router.navigate(shelfPaths[shelf])} />}
-      onOpen={(id) => router.push({ pathname: '/shelf/[id]', params: { id } })}
-      onNew={() => router.push('/shelf/new')}
-    />
-  );
+  return <NothingSelected what="a resin" />;
 }

@@ -65,6 +65,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
   const together = shoppingCost(shopping);
   return (
     <Screen
+      spreads
       title="Shelf"
       head={tabs}
       foot={
@@ -103,7 +104,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
           ))}
           {together !== undefined && (
             <Words size="large" weight="bold" role="status">
-              Together {sayMoney(together, currency)}
+              Total {sayMoney(together, currency)}
             </Words>
           )}
         </View>

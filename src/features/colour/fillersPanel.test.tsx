@@ -1,5 +1,5 @@
 import { screen } from '@testing-library/react';
-import { choose, openStep, press, says, textOf, type, undo } from '../../testing/openStep';
+import { chooseOnLine, openStep, press, says, textOf, type, undo } from '../../testing/openStep';
 import { ColourStep } from './ColourStep';
 
 jest.setTimeout(60_000);
@@ -26,13 +26,13 @@ test('sand by its mass: what is weighed of it, and how much resin is left', asyn
 
 test('another way to say how much begins anew, and keeps what it is', async () => {
   const { saved } = await withSand();
-  choose('Stone chips', here);
+  chooseOnLine('It is', 'Stone chips', here);
   type('Name (if you like)', 'Slate', here);
-  choose('Parts to one of resin', here);
+  chooseOnLine('How much of it', 'Parts to one of resin', here);
   await saved(({ fillers }) =>
     expect(fillers).toEqual([{ kind: 'stone-chips', name: 'Slate', perResin: '1' }]),
   );
-  choose('Pot before and after', here);
+  chooseOnLine('How much of it', 'Pot before and after', here);
   type('Pot before', '900', here);
   type('Pot after', '400', here);
   await says('Slate 500 g', here);
@@ -43,7 +43,7 @@ test('a density of one’s own stands over the usual one, and goes with the kind
   type('In all', '500', here);
   type('Of the grain', '2.5', here);
   await says('1896 ml of resin', here);
-  choose('Glass beads', here);
+  chooseOnLine('It is', 'Glass beads', here);
   await saved(({ fillers }) => {
     expect(fillers?.[0]).toMatchObject({ kind: 'glass-beads', mass: '500 g' });
     expect(fillers?.[0]?.grainDensity).toBeUndefined();
@@ -52,7 +52,7 @@ test('a density of one’s own stands over the usual one, and goes with the kind
 
 test('more than a heap packs is told with the most that goes, and kept as typed', async () => {
   const { saved } = await withSand();
-  choose('A share of the mix', here);
+  chooseOnLine('How much of it', 'A share of the mix', here);
   type('Of the mixed volume', '70', here);
   await says(/60\.4/, here);
   expect(textOf(here)).not.toContain('ml of resin in');
@@ -61,7 +61,7 @@ test('more than a heap packs is told with the most that goes, and kept as typed'
 
 test('a pot that is no lighter is told', async () => {
   await withSand();
-  choose('Pot before and after', here);
+  chooseOnLine('How much of it', 'Pot before and after', here);
   type('Pot before', '400', here);
   type('Pot after', '500', here);
   await says('lighter', here);

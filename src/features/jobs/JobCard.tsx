@@ -1,14 +1,11 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import type { Plan, PourPlan, Shelf } from '../../core/plan/planTypes';
 import type { JobEntry } from '../../data/records/jobEntry';
+import { CardRow } from '../../ui/CardRow';
 import { NotShown } from '../../ui/feedback/RowMishap';
 import { SectionDrawing } from '../../ui/section/Section';
-import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
-import { useColours } from '../../ui/theme/theme';
-import { corner, space, touch } from '../../ui/theme/tokens';
 import { sayG, sayMl } from '../../words/figures';
 import { sayPour } from '../../words/pours';
 import type { ListedJob } from '../../workers/listedJob';
@@ -40,7 +37,6 @@ export function JobCard({
   onDelete,
   onSave,
 }: JobCardProps) {
-  const colours = useColours();
   const { data: listed, isError } = useListedJob(entry, shelf);
   const name = nameOfJob(entry);
   // Deleted elsewhere a moment ago: the list hears of it.
@@ -49,31 +45,29 @@ export function JobCard({
     return <NotShown name={name} onSave={() => onSave(listed.reason)} />;
   }
   return (
-    <View style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}>
-      <TouchableRipple role="link" aria-label={`Open ${name}`} onPress={onOpen} style={styles.open}>
-        <View style={styles.inside}>
-          <View style={styles.drawing}>
-            {listed?.state === 'planned' && (
-              <SectionDrawing plan={listed.plan} greatestHeight={52} width={drawingWidth} small />
-            )}
-          </View>
-          <View style={styles.words}>
-            <Words weight="bold">{name}</Words>
-            {typedOver && (
-              <Words size="small" colour="stop">
-                Two versions: open it to choose
-              </Words>
-            )}
-            {listed !== undefined && <FiguresOf listed={listed} />}
-            {isError && <Said>Its figures do not come just now. Open it to see them.</Said>}
-          </View>
+    <CardRow
+      name={name}
+      picture={
+        <View style={styles.drawing}>
+          {listed?.state === 'planned' && (
+            <SectionDrawing plan={listed.plan} greatestHeight={52} width={drawingWidth} small />
+          )}
         </View>
-      </TouchableRipple>
-      <View style={styles.signs}>
-        <SignButton icon="content-duplicate" label={`Duplicate ${name}`} onPress={onDuplicate} />
-        <SignButton icon="delete" label={`Delete ${name}`} onPress={onDelete} />
-      </View>
-    </View>
+      }
+      // As high as with its figures, so that nothing moves when they come.
+      leastHigh={90}
+      onOpen={onOpen}
+      onDuplicate={onDuplicate}
+      onDelete={onDelete}
+    >
+      {typedOver && (
+        <Words size="small" colour="stop">
+          Two versions: open it to choose
+        </Words>
+      )}
+      {listed !== undefined && <FiguresOf listed={listed} />}
+      {isError && <Said>Its figures do not come just now. Open it to see them.</Said>}
+    </CardRow>
   );
 }
 
@@ -127,18 +121,4 @@ function PartsOf({ pour: { resin, a, b } }: { readonly pour: PourPlan }) {
 
 const drawingWidth = 72;
 
-const styles = StyleSheet.create({
-  // As high as with its figures, so that nothing moves when they come.
-  card: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    borderWidth: 1,
-    borderRadius: corner,
-    minHeight: 90,
-  },
-  open: { flexGrow: 1, flexShrink: 1, flexBasis: 200, padding: space.medium },
-  inside: { flexDirection: 'row', alignItems: 'center', gap: space.medium },
-  drawing: { width: drawingWidth },
-  words: { flex: 1, minWidth: 0 },
-  signs: { minHeight: touch.table, justifyContent: 'center', marginLeft: 'auto' },
-});
+const styles = StyleSheet.create({ drawing: { width: drawingWidth } });

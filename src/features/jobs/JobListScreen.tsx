@@ -16,10 +16,14 @@ import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
 import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
 import { FileProblem } from '../../ui/feedback/FileProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { Beside } from '../../ui/frame/Beside';
+import { NothingSelected } from '../../ui/frame/NothingSelected';
 import { Screen } from '../../ui/frame/Screen';
 import { TextField } from '../../ui/fields/TextField';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
+import { useWide } from '../../ui/theme/useWide';
+import { JobPreview } from './JobPreview';
 import { JobRows } from './JobRows';
 
 interface JobListScreenProps {
@@ -63,8 +67,12 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
 
   const all = jobs?.records;
   const found = useMemo(() => jobsWith(all ?? [], sought), [all, sought]);
+  const wide = useWide();
+  const [selected, setSelected] = useState<string>();
   if (jobs === undefined) return null;
-  return (
+  // Until one is selected it is the one on top.
+  const entry = all?.find(({ id }) => id === selected) ?? found[0];
+  const list = (
     <Screen
       title="Jobs"
       rememberedAs="jobs"
@@ -111,9 +119,25 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
           <ActionButton label="Load the demo" onPress={() => void startOver.withDemo()} />
         </Panel>
       ) : (
-        <JobRows jobs={found} shelf={shelf} isTypedOver={unsaved.isTypedOver} onOpen={onOpen} />
+        <JobRows
+          jobs={found}
+          shelf={shelf}
+          isTypedOver={unsaved.isTypedOver}
+          // Beside the list a job is looked at first; a second tap opens it.
+          onOpen={(id) => (wide && id !== entry?.id ? setSelected(id) : onOpen(id))}
+        />
       )}
     </Screen>
+  );
+  if (!wide) return list;
+  return (
+    <Beside list={list}>
+      {entry === undefined ? (
+        <NothingSelected what="a job" />
+      ) : (
+        <JobPreview key={entry.id} entry={entry} shelf={shelf} onOpen={() => onOpen(entry.id)} />
+      )}
+    </Beside>
   );
 }
 

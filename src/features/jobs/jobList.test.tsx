@@ -73,8 +73,10 @@ test('a list whose figures do not come stands all the same: jobs are opened, cop
   expect(rows()[0]).toContain('Tray');
   press('Open Bowl');
   expect(opened).toEqual(['Bowl']);
+  press('More for Bowl');
   press('Duplicate Bowl');
   await waitFor(() => expect(rows()[0]).toContain('Bowl (copy)'));
+  press('More for Bowl');
   press('Delete Bowl');
   await waitFor(() => expect(rows()).toHaveLength(2));
   await act(async () => void fireEvent.click(await screen.findByText('Undo')));
@@ -101,6 +103,7 @@ test('a job that is gone when it is copied says so; what is typed and not saved,
     await first.commit([draftCollection.creation(draftRecordOf(typed))]);
   });
   kept.delete('job/Tray');
+  press('More for Tray');
   press('Duplicate Tray');
   expect(await screen.findByText(/not there any more/)).toBeTruthy();
 });

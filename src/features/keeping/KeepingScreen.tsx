@@ -57,7 +57,7 @@ export function KeepingScreen() {
   }
 
   return (
-    <Screen title="Data" subtitle="Everything stays in this browser, on this device.">
+    <Screen spreads title="Data" subtitle="Everything stays in this browser, on this device.">
       <Panel title="Kept here">
         <Words>{inOneList.format(counts)}.</Words>
         {saveState.state === 'failed' && (

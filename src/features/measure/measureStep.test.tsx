@@ -3,6 +3,7 @@ import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import type { PlainShape } from '../../core/measure/shapes/shapeRules';
 import {
   choose as chooseIn,
+  chooseOnLine,
   openStep as openAnyStep,
   press as pressIn,
   type as typeIn,
@@ -145,7 +146,7 @@ test('water on a scale; a porous mould refuses it until it is overruled', async 
   chooseMethod('wet-fill');
   type('Mass of the water', '200 g');
   await expectMl('200');
-  choose('Plaster');
+  chooseOnLine('The mould is of', 'Plaster', here);
   expect(await cavity().findByText(/Water soaks into this mould/)).toBeInTheDocument();
   fireEvent.click(cavity().getByRole('checkbox', { name: 'Fill it with water all the same' }));
   await waitFor(() => expect(cavity().queryByText(/Water soaks into/)).toBeNull());
@@ -191,11 +192,11 @@ test('a master by its weight, a casting in a jug, an amount that is known', asyn
 test('a coat by area, by a round face, with edges', async () => {
   await openStep();
   chooseMethod('coat');
-  choose('Area');
+  chooseOnLine('Measured by', 'Area', here);
   type('Area', '1 m2');
   type('Thickness', '2 mm');
   await expectMl('2000');
-  choose('Round');
+  chooseOnLine('Measured by', 'Round', here);
   type('Diameter', '200 mm');
   // π 100² × 2 mm.
   await expectMl('62.8');

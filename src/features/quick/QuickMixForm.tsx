@@ -93,7 +93,7 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
             </SettingLine>
           </View>
         </View>
-        {pour !== undefined && <QuickDetails plan={pour} />}
+        <View>{pour !== undefined && <QuickDetails plan={pour} />}</View>
       </Halves>
     </Screen>
   );

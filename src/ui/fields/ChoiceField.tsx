@@ -3,6 +3,7 @@ import { TouchableRipple } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { corner, space, touch } from '../theme/tokens';
+import { ChoiceLine } from './ChoiceLine';
 import type { Choice } from './ChoiceList';
 import { useRadioKeys } from './useRadioKeys';
 
@@ -15,8 +16,17 @@ interface ChoiceFieldProps<T extends string> {
   readonly labelHidden?: boolean;
 }
 
-/** One of a few, all in sight: no menu to open with a glove. */
-export function ChoiceField<T extends string>({
+/** So many stand in sight side by side; more would be a wall. */
+const mostSideBySide = 4;
+
+/** One of several: a few all stand in sight, no menu to open with a glove; of more there is a line that says which. */
+export function ChoiceField<T extends string>(props: ChoiceFieldProps<T>) {
+  if (props.choices.length <= mostSideBySide) return <SideBySide {...props} />;
+  const { labelHidden: _, ...line } = props;
+  return <ChoiceLine {...line} />;
+}
+
+function SideBySide<T extends string>({
   label,
   value,
   choices,

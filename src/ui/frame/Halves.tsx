@@ -15,7 +15,7 @@ export function Halves({ children }: { readonly children: ReactNode }) {
       {halves.map((half, index) => (
         <ScrollView
           key={index}
-          style={index > 0 && [styles.second, { borderColor: colours.line }]}
+          style={[styles.column, index > 0 && [styles.second, { borderColor: colours.line }]]}
           contentContainerStyle={styles.half}
           keyboardShouldPersistTaps="handled"
         >
@@ -29,6 +29,7 @@ export function Halves({ children }: { readonly children: ReactNode }) {
 const styles = StyleSheet.create({
   stack: { gap: space.large },
   columns: { flex: 1, flexDirection: 'row', minHeight: 0, borderTopWidth: 1 },
+  column: { flex: 1 },
   second: { borderLeftWidth: 1 },
   half: { padding: space.large, paddingTop: space.small, gap: space.large },
 });

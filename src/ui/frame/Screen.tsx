@@ -1,9 +1,11 @@
-import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { Children, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space, touch } from '../theme/tokens';
+import { useWide } from '../theme/useWide';
+import { IsListBesideContext } from './Beside';
 import { scrollElement, ScrollPlaceContext } from './scrollPlace';
 import { useEscape } from './useEscape';
 import { useScrollMemory } from './useScrollMemory';
@@ -27,6 +29,8 @@ interface ScreenProps {
   readonly rememberedAs?: string;
   /** Fills the screen itself instead of being scrolled in one column. */
   readonly fills?: boolean;
+  /** On a wide screen its parts stand side by side. */
+  readonly spreads?: boolean;
   readonly children: ReactNode;
 }
 
@@ -42,6 +46,7 @@ export function Screen({
   foot,
   rememberedAs,
   fills = false,
+  spreads = false,
   children,
 }: ScreenProps) {
   const colours = useColours();
@@ -53,6 +58,7 @@ export function Screen({
   );
   const place = useMemo(() => ({ element, name: rememberedAs }), [element, rememberedAs]);
   useScrollMemory(place);
+  const wide = useWide();
   const isLow = useWindowDimensions().height < lowScreen;
   const top = (
     <>
@@ -94,8 +100,14 @@ export function Screen({
       <View style={styles.footRow}>{foot}</View>
     </View>
   );
+  const isListBeside = useContext(IsListBesideContext);
+  const spread = spreads && wide;
   return (
-    <View role="main" style={[styles.screen, { backgroundColor: colours.paper }]}>
+    <View
+      role={isListBeside ? 'complementary' : 'main'}
+      aria-label={isListBeside ? title : undefined}
+      style={[styles.screen, { backgroundColor: colours.paper }]}
+    >
       {notice}
       {!isLow && top}
       {fills && foot !== undefined ? (
@@ -114,7 +126,15 @@ export function Screen({
         <ScrollView ref={hold} keyboardShouldPersistTaps="handled">
           {isLow && top}
           <ScrollPlaceContext value={place}>
-            <View style={styles.content}>{children}</View>
+            <View style={[styles.content, spread && styles.spread]}>
+              {spread
+                ? Children.map(children, (child) =>
+                    child === null || child === false ? null : (
+                      <View style={styles.part}>{child}</View>
+                    ),
+                  )
+                : children}
+            </View>
           </ScrollPlaceContext>
           {isLow && bottom}
         </ScrollView>
@@ -161,6 +181,8 @@ const styles = StyleSheet.create({
     width: '100%',
     maxWidth: column,
   },
+  spread: { maxWidth: '100%', flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start' },
+  part: { flexGrow: 1, flexShrink: 1, flexBasis: 420, maxWidth: 640, minWidth: 0 },
   footRow: {
     flexDirection: 'row',
     flexWrap: 'wrap',

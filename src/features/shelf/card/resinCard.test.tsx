@@ -8,7 +8,7 @@ import { useResins } from '../../../data/hooks/queries';
 import { resinCollection, resinRecordOf } from '../../../data/repositories';
 import type { ResinRecord } from '../../../data/records/resinRecord';
 import { twoTabs } from '../../../data/store/twoTabs';
-import { choose, press, says, textOf, type } from '../../../testing/openStep';
+import { choose, openLine, press, says, textOf, type } from '../../../testing/openStep';
 import { NoticeProvider } from '../../../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../../../ui/ThemeProvider';
 import { ResinCardScreen } from './ResinCardScreen';
@@ -123,6 +123,8 @@ test('a pot life that no resin of the family has says what to check', async () =
 test('a silicone has no heat to tell of', async () => {
   await openCard('demo-slow-clear');
   await screen.findByTestId('label-heat');
+  openLine('Family');
+  type('Search family', 'tin');
   choose('Silicone, tin cure');
   await waitFor(() => expect(screen.queryByTestId('label-heat')).toBeNull());
 });
