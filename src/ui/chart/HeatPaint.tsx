@@ -1,4 +1,4 @@
-import { createElement, Fragment, useEffect, useRef } from 'react';
+import { createElement, Fragment, useEffect, useMemo, useState } from 'react';
 import type { HeatCut } from '../../core/plan/heat/heatView';
 import { colourOfC } from './heatColour';
 import { cavityPaths } from '../section/cavityPaths';
@@ -87,20 +87,17 @@ export function placedCells(
  * thousand cells and a frame must be drawn in a few milliseconds.
  */
 export function HeatPaint({ heat, cavity, width, height, onPoint }: HeatPaintProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const cells = useRef<readonly Placed[]>([]);
-  const { cut, frame } = heat;
+  const [canvas, setCanvas] = useState<HTMLCanvasElement | null>(null);
+  const { cut, frame, topMm } = heat;
+  const cells = useMemo(() => placedCells({ cut, topMm }, cavity), [cut, topMm, cavity]);
   const perFrame = cut.rows * cut.columns;
   useEffect(() => {
-    cells.current = placedCells(heat, cavity);
-  }, [heat, cavity]);
-  useEffect(() => {
-    const context = canvas.current?.getContext('2d');
+    const context = canvas?.getContext('2d');
     if (context === null || context === undefined) return;
     const dots = window.devicePixelRatio;
     context.setTransform(dots, 0, 0, dots, 0, 0);
     context.clearRect(0, 0, width, height);
-    for (const { left, right, top, bottom, cell } of cells.current) {
+    for (const { left, right, top, bottom, cell } of cells) {
       const here = cut.temperaturesC[frame * perFrame + cell]!;
       // What is not poured yet is no number.
       if (Number.isNaN(here)) continue;
@@ -109,13 +106,12 @@ export function HeatPaint({ heat, cavity, width, height, onPoint }: HeatPaintPro
       const [x, y] = [Math.floor(left), Math.floor(top)];
       context.fillRect(x, y, Math.ceil(right) - x, Math.ceil(bottom) - y);
     }
-  }, [cut, frame, perFrame, width, height, cavity, heat]);
+  }, [canvas, cells, cut, frame, perFrame, width, height]);
   const point = (event: PointerEvent): void => {
-    const element = canvas.current;
-    if (element === null) return;
-    const box = element.getBoundingClientRect();
+    if (canvas === null) return;
+    const box = canvas.getBoundingClientRect();
     const [x, y] = [event.clientX - box.left, event.clientY - box.top];
-    const under = cells.current.find(
+    const under = cells.find(
       ({ left, right, top, bottom }) => x >= left && x < right && y >= top && y < bottom,
     );
     const here = under && cut.temperaturesC[frame * perFrame + under.cell];
@@ -127,7 +123,7 @@ export function HeatPaint({ heat, cavity, width, height, onPoint }: HeatPaintPro
     Fragment,
     null,
     createElement('canvas', {
-      ref: canvas,
+      ref: setCanvas,
       width: Math.max(1, Math.round(width * dots)),
       height: Math.max(1, Math.round(height * dots)),
       style: place,

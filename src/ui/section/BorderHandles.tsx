@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useState, type KeyboardEvent } from 'react';
 import { PanResponder, StyleSheet, View } from 'react-native';
 import { sayHeight } from '../../words/figures';
 import { Words } from '../text/Words';
@@ -50,19 +50,21 @@ interface Held {
   readonly perMm: number;
 }
 
-/** A drag up or down from where the border was when it began. */
-function dragOf(held: () => Held) {
-  let begunMm = 0;
-  return PanResponder.create({
+/** A drag up or down from where the border was when it began; it lives on while the figures change under it. */
+class BorderDrag {
+  private begunMm = 0;
+  private held: Held | undefined;
+  readonly panHandlers = PanResponder.create({
     onStartShouldSetPanResponder: () => true,
     onPanResponderGrant: () => {
-      begunMm = held().hereMm;
+      this.begunMm = this.held?.hereMm ?? 0;
     },
-    onPanResponderMove: (_, { dy }) => {
-      const { move, perMm } = held();
-      move(begunMm - dy / perMm);
-    },
-  });
+    onPanResponderMove: (_, { dy }) => this.held?.move(this.begunMm - dy / this.held.perMm),
+  }).panHandlers;
+
+  hold(held: Held): void {
+    this.held = held;
+  }
 }
 
 function Handle({ index, borders, cavity }: BorderHandlesProps & { readonly index: number }) {
@@ -75,13 +77,9 @@ function Handle({ index, borders, cavity }: BorderHandlesProps & { readonly inde
     const inside = Math.min(above - leastMm, Math.max(below + leastMm, Math.round(heightMm)));
     if (inside !== hereMm) onMove(index, inside);
   };
-  // A drag lives on while the figures change under it.
-  const now = useRef({ hereMm, move, perMm: cavity.upPerMm });
-  useEffect(() => {
-    now.current = { hereMm, move, perMm: cavity.upPerMm };
-  });
+  const [drag] = useState(() => new BorderDrag());
+  useEffect(() => drag.hold({ hereMm, move, perMm: cavity.upPerMm }));
   const { x, y } = cavityPaths(cavity);
-  const [drag] = useState(() => dragOf(() => now.current));
   const tooDeep = takesMm !== undefined && (hereMm - below > takesMm || above - hereMm > takesMm);
   const left = x(hereMm, -1);
   return (
