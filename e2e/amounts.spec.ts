@@ -1,7 +1,18 @@
 import jsQR from 'jsqr';
 import type { Page } from '@playwright/test';
 import exampleFile from '../docs/formats/drawer-tray.job.json' with { type: 'json' };
-import { expect, figure, saved, test, type } from './app';
+import {
+  chooseOn,
+  expect,
+  figure,
+  line,
+  mainFigure,
+  saved,
+  test,
+  toStep,
+  type,
+  typeOn,
+} from './app';
 
 /** Opens a job from a file, as a person brings one from elsewhere. */
 async function openJob(page: Page, change: object): Promise<void> {
@@ -18,8 +29,6 @@ async function openJob(page: Page, change: object): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Brought along' })).toBeVisible();
 }
 
-const step = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name }).tap();
-
 test('layers follow what the resin takes; what cannot be split says what could', async ({
   page,
 }) => {
@@ -29,20 +38,19 @@ test('layers follow what the resin takes; what cannot be split says what could',
     layers: { style: 'equal' },
   });
   const table = page.getByTestId('layer-table');
-  await step(page, 'Layers');
-  await expect(table).toContainText(figure('Layer 3, 23.33 mm'));
-  await page.getByRole('radio', { name: /Full, then a top-off/ }).tap();
+  await toStep(page, 'layers');
+  await expect(table).toContainText(figure('Layer 3, 23 mm'));
+  await chooseOn(page, 'Poured in', /Full layers, then a top-up/);
   await expect(table).toContainText(figure('Layer 3, 10 mm'));
-  await step(page, 'Measure');
+  await toStep(page, 'measure');
   await type(page.getByLabel('Depth'), '62');
-  await step(page, 'Layers');
+  await toStep(page, 'layers');
   await expect(table).toContainText(figure('Layer 2, 24 mm'));
   await expect(table).toContainText(figure('Layer 3, 8 mm'));
-  await page.getByRole('button', { name: /3 layers.*Why/ }).tap();
-  await expect(table).toContainText(figure("One layer may be 30 mm, the label's 30 mm"));
-  await page.getByRole('radio', { name: 'Half' }).tap();
-  await expect(table).toContainText('5 layers');
-  await type(page.getByLabel('Greatest layer here, if you know better'), '12');
+  await expect(mainFigure(page)).toContainText(figure("One layer may be 30 mm, the label's 30 mm"));
+  await chooseOn(page, 'Of that depth, use', 'Half');
+  await expect(mainFigure(page)).toContainText('5 layers');
+  await typeOn(page, 'Deepest layer here, if you know better', '12');
   await expect(page.getByRole('alert')).toContainText('cannot be split into layers');
 });
 
@@ -53,15 +61,15 @@ test('too much A, then too much B: the other part follows on the scale', async (
     overage: '0 %',
     scaleStep: '0.1 g',
   });
-  await step(page, 'Mix');
-  await page.getByRole('button', { name: 'Poured too much?' }).tap();
+  await toStep(page, 'mix');
+  await line(page, 'Poured too much?').tap();
   const corrected = page.getByTestId('corrected');
   await type(page.getByLabel('A in the cup'), '438');
   await expect(corrected.getByTestId('part-B')).toContainText('146.0');
-  await expect(corrected).toContainText(figure('Together 584 g'));
+  await expect(corrected).toContainText(figure('Together 584.0 g'));
   await type(page.getByLabel('B in the cup'), '150.5');
   await expect(corrected.getByTestId('part-A')).toContainText('451.5');
-  await expect(corrected).toContainText(figure('Together 602 g'));
+  await expect(corrected).toContainText(figure('Together 602.0 g'));
   await expect(corrected).toContainText('3.1 % over');
   await type(page.getByLabel('B in the cup'), '190');
   await expect(corrected).toContainText('Do not pour it as it is');
@@ -71,16 +79,16 @@ test('all of A tinted; colours that come to too much are told, and the rest puts
   page,
 }) => {
   await openJob(page, { layers: { heights: ['12.7 mm'] }, container: undefined });
-  await step(page, 'Colour');
+  await toStep(page, 'colour');
   await page.getByRole('checkbox', { name: 'Colour all of part A at once' }).tap();
   await page.getByRole('radio', { name: 'Weight in all of A' }).tap();
   await type(page.getByLabel('Weight of the tint'), '2');
   await expect(page.getByTestId('tint')).toContainText(figure('A then weighs 1778 g'));
-  await step(page, 'Mix');
+  await toStep(page, 'mix');
   // 711 g of tinted A and 205 g of B, up to the next gram of the scale.
   await expect(page.getByTestId('part-A').first()).toContainText('712');
   await expect(page.getByTestId('part-B').first()).toContainText(figure('205.4 g exactly'));
-  await step(page, 'Colour');
+  await toStep(page, 'colour');
   for (const share of ['60', '50']) {
     await page.getByRole('button', { name: 'Add a colour' }).tap();
     const portion = page.getByTestId(`portion-${share === '60' ? 1 : 2}`);
@@ -95,9 +103,9 @@ test('all of A tinted; colours that come to too much are told, and the rest puts
   await type(second.getByLabel('Of the mixed mass'), '9');
   await expect(second).toContainText('more than the cure bears');
   await type(second.getByLabel('Of the mixed mass'), '1');
-  await second.getByRole('radio', { name: 'Polyester paste' }).tap();
+  await chooseOn(second, 'It is a', 'Polyester paste');
   await expect(second).toContainText('spoils deep-pour epoxy');
-  await second.getByRole('radio', { name: 'Powder' }).tap();
+  await chooseOn(second, 'It is a', 'Powder');
   await second.getByRole('button', { name: 'Keep as a recipe' }).tap();
   await expect(page.getByText('Kept Colour 2 as a recipe')).toBeVisible();
   await expect(
@@ -125,7 +133,7 @@ test('the least that whole kits cost; the supplier has another price; all jobs t
     overage: '0 %',
     resin: { ...exampleFile.resin, id: 'demo-slow-clear' },
   });
-  await step(page, 'Buy');
+  await toStep(page, 'buy');
   const buying = page.getByTestId('buying');
   await expect(buying).toContainText(figure('4 × 1.5 l, Lock Chandlery'));
   await expect(buying).toContainText(figure('£ 177.50'));
@@ -143,12 +151,12 @@ test('the least that whole kits cost; the supplier has another price; all jobs t
 
 test('a plain cup is marked with water, and the leftovers find a mould', async ({ page }) => {
   await page.goto('/jobs/demo-chart-table/mix');
-  await page.getByRole('button', { name: 'Mark a plain cup with water' }).tap();
+  await line(page, 'Mark a plain cup with water').tap();
   await page.getByRole('button', { name: 'Add a mark' }).tap();
   await type(page.getByLabel('Water is at'), '21');
   await type(page.getByLabel('Mark 1'), '120');
   await expect(page.getByTestId('cup-marks')).toContainText(figure('119.76 g of water'));
-  await page.getByRole('button', { name: 'A home for what is left' }).tap();
+  await line(page, 'Moulds for leftover resin').tap();
   await page.getByRole('checkbox', { name: 'Porthole buttons' }).tap();
   await expect(page.getByTestId('leftovers')).toContainText(
     figure('Fill 3 × Large of Porthole buttons, then 6 × Small of Porthole buttons'),
@@ -159,7 +167,7 @@ test('a plain cup is marked with water, and the leftovers find a mould', async (
 test('resins are compared, the choice is made, and a hardener with it', async ({ page }) => {
   await page.goto('/jobs/demo-lamp-base/resin');
   const cards = page.getByRole('radiogroup', { name: 'Resin' });
-  await page.getByRole('radio', { name: 'Safest' }).tap();
+  await chooseOn(page, 'Sort by', /^Safest/);
   await expect(cards.getByRole('radio').first()).toHaveAccessibleName(/\. Good$/);
   await expect(cards.getByRole('radio').last()).toHaveAccessibleName(/\. No$/);
   await expect(page.getByRole('radio', { name: 'Mould silicone. No' })).toContainText(
@@ -171,8 +179,8 @@ test('resins are compared, the choice is made, and a hardener with it', async ({
   const medium = page.getByRole('radio', { name: 'Slow clear, Medium. Possible' });
   await medium.tap();
   await expect(medium).toBeChecked();
-  await step(page, 'Layers');
-  await expect(page.getByTestId('layer-table')).toContainText('6 layers');
+  await toStep(page, 'layers');
+  await expect(mainFigure(page)).toContainText('6 layers');
 });
 
 test('a label that contradicts itself is questioned; the card goes on as a code', async ({

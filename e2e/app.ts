@@ -47,6 +47,51 @@ export async function type(field: Locator, text: string): Promise<void> {
 export const figure = (text: string): RegExp =>
   new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replaceAll(' ', '[\\s\\u00a0]'));
 
+/** What the screen decides: it stands first on it. */
+export const mainFigure = (page: Page): Locator => page.getByTestId('main-figure');
+
+/** Opens a step of the job, from the piece with the list of its work; one goes back there first. */
+export async function toStep(page: Page, step: string): Promise<void> {
+  if (/\/jobs\/[^/]+\/\w/.test(page.url())) {
+    await page.getByRole('button', { name: 'Back', exact: true }).first().click();
+  }
+  await page.getByTestId(`step-${step}`).click();
+}
+
+/** The piece of the job that is open. */
+export async function toPiece(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Back', exact: true }).first().click();
+}
+
+/** The line of a setting, closed or open. */
+export const line = (within: Page | Locator, label: string): Locator =>
+  within.getByRole('button', {
+    name: new RegExp(`^${label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(: |$)`),
+  });
+
+/** Takes another choice on the line of a setting. */
+export async function chooseOn(
+  within: Page | Locator,
+  label: string,
+  choice: string | RegExp,
+): Promise<void> {
+  await line(within, label).click();
+  await within.getByRole('radio', { name: choice, exact: true }).click();
+}
+
+/** Types into the field on the line of a setting. */
+export async function typeOn(within: Page | Locator, label: string, text: string): Promise<void> {
+  const field = within.getByRole('textbox', { name: label, exact: true });
+  if ((await field.count()) === 0) await line(within, label).click();
+  await type(field, text);
+}
+
+/** What else can be done with a row of a list. */
+export async function fromMenu(page: Page, what: 'Delete' | 'Duplicate', name: string) {
+  await page.getByRole('button', { name: `More for ${name}`, exact: true }).click();
+  await page.getByRole('button', { name: `${what} ${name}`, exact: true }).click();
+}
+
 export const saved = (page: Page): Locator =>
   page.getByTestId('save-state').filter({ hasText: /^saved$/ });
 

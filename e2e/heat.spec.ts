@@ -1,6 +1,17 @@
 import type { Page } from '@playwright/test';
 import exampleFile from '../docs/formats/drawer-tray.job.json' with { type: 'json' };
-import { expect, figure, saved, test, type } from './app';
+import {
+  chooseOn,
+  expect,
+  figure,
+  mainFigure,
+  saved,
+  test,
+  toPiece,
+  toStep,
+  type,
+  typeOn,
+} from './app';
 
 const deep = {
   name: 'Deep and slow',
@@ -36,7 +47,7 @@ async function openTray(page: Page, change: object = {}): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Brought along' })).toBeVisible();
 }
 
-const heatStep = (page: Page): Promise<void> => page.getByRole('tab', { name: 'Heat' }).tap();
+const heatStep = (page: Page): Promise<void> => toStep(page, 'heat');
 const layer = (page: Page, nth = 0) => page.getByTestId('heat-layer').nth(nth);
 
 test('a pour is told its peak, when it comes, and what would cool it', async ({ page }) => {
@@ -52,9 +63,9 @@ test('a pour is told its peak, when it comes, and what would cool it', async ({ 
   await expect(advice).toContainText('A fan until it has peaked');
   await expect(advice).toContainText('2 layers');
   await expect(page.getByTestId('heat-bucket')).toContainText(figure('label 8 h'));
-  await page.getByRole('button', { name: 'Depth for this room' }).tap();
+  await page.getByRole('button', { name: 'How deep in this room?' }).tap();
   await expect(page.getByTestId('depth-here')).toContainText(/up to (49|50|51)\smm/);
-  await expect(page.getByTestId('depth-here')).toContainText(figure('planned are 50 mm'));
+  await expect(page.getByTestId('depth-here')).toContainText(figure('You plan 50 mm'));
 });
 
 test('a dust cover keeps heat in, damp air is warned of, and times are told as far as they are known', async ({
@@ -66,19 +77,18 @@ test('a dust cover keeps heat in, damp air is warned of, and times are told as f
   await expect(layer(page)).toContainText(
     /Out of the mould, may still bend.*\d.*\(.+ to .+\).*Keeps its shape.*\(.+ to .+\)/,
   );
-  await page.getByRole('button', { name: 'Room and air' }).tap();
-  await type(page.getByLabel('A dust cover, so far above it'), '15');
+  await typeOn(page, 'A dust cover, so far above it', '15');
   await expect(page.getByTestId('heat-advice')).toContainText(
-    /Without the dust cover: \d+\sK less, about 6[123]\s°C/,
+    /Without the dust cover: \d+\s°C less, about 6[123]\s°C/,
   );
   await expect(
     page.getByText(figure('A dust cover 15 mm over it keeps its heat in.')),
   ).toBeVisible();
-  await type(page.getByLabel('A dust cover, so far above it'), '');
-  await type(page.getByLabel('Humidity, by the hygrometer'), '90');
+  await typeOn(page, 'A dust cover, so far above it', '');
+  await typeOn(page, 'Humidity, by the hygrometer', '90');
   await expect(page.getByText(/At 90\s% dew falls at 21\s°C/)).toBeVisible();
   await expect(saved(page)).toBeVisible();
-  await page.getByRole('tab', { name: 'Layers' }).tap();
+  await toPiece(page);
   await expect(page.getByText(/turns hazy and greasy \(blush\)/)).toBeVisible();
 });
 
@@ -86,13 +96,11 @@ test('the room, a fan and the form change the figures, and stay with the job', a
   await openTray(page);
   await heatStep(page);
   await expect(layer(page)).toContainText('Warm');
-  await page.getByRole('button', { name: 'Room and air' }).tap();
-  await type(page.getByLabel('Room', { exact: true }), '28');
+  await typeOn(page, 'Room', '28');
   await expect(layer(page)).toContainText('Runaway');
-  await type(page.getByLabel('A fan for, after the pour'), '40');
+  await typeOn(page, 'Fan on for (after the pour)', '40');
   await expect(layer(page)).toContainText('Warm');
-  await page.getByRole('button', { name: 'Form', exact: true }).tap();
-  await page.getByRole('radio', { name: 'On foam' }).tap();
+  await chooseOn(page, 'The form stands', 'On foam');
   await expect(layer(page)).toContainText('Runaway');
   await expect(saved(page)).toBeVisible();
   await page.reload();
@@ -143,8 +151,7 @@ test('layers, their gap and a resin without heat', async ({ page }) => {
   await expect(
     page.getByTestId('heat-second').getByRole('img', { name: /while it is sticky/ }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Form', exact: true }).tap();
-  await page.getByRole('radio', { name: 'Tape or hot melt' }).tap();
+  await chooseOn(page, 'Its joints are sealed with', 'Tape or hot melt');
   await expect(saved(page)).toBeVisible();
   await page.goto('/jobs/demo-dial-lenses/heat');
   await expect(page.getByText('a thick pour burns')).toBeVisible();
@@ -153,12 +160,12 @@ test('layers, their gap and a resin without heat', async ({ page }) => {
 test('layers go by the heat of a warm room; the label may be trusted instead', async ({ page }) => {
   await openTray(page, { room: { temperature: '29 °C' } });
   await expect(page.getByText(/takes about 3\d\smm before it overheats/)).toBeVisible();
-  await page.getByRole('tab', { name: 'Layers' }).tap();
-  await page.getByRole('radio', { name: /^Equal layers/ }).tap();
-  await expect(page.getByTestId('layer-table')).toContainText('2 layers');
+  await toStep(page, 'layers');
+  await chooseOn(page, 'Poured in', /^Equal layers/);
+  await expect(mainFigure(page)).toContainText('2 layers');
   await expect(page.getByText('before it overheats')).toHaveCount(0);
-  await page.getByRole('radio', { name: /^The label/ }).tap();
-  await expect(page.getByTestId('layer-table')).toContainText('One layer');
+  await chooseOn(page, 'Limit each layer’s depth by', /^The label/);
+  await expect(mainFigure(page)).toContainText('One pour');
   await heatStep(page);
   // What if the room were cooler: over the layers as they are planned.
   await expect(layer(page)).toContainText('Runaway');
@@ -168,9 +175,8 @@ test('layers go by the heat of a warm room; the label may be trusted instead', a
 test('what cannot be worked out says so and what would be right', async ({ page }) => {
   await openTray(page);
   await heatStep(page);
-  await page.getByRole('button', { name: 'Form', exact: true }).tap();
-  await page.getByRole('radio', { name: 'On a cooled plate' }).tap();
+  await chooseOn(page, 'The form stands', 'On a cooled plate');
   await expect(page.getByRole('alert').first()).toContainText('missing');
-  await type(page.getByLabel('The plate is at'), '12');
+  await typeOn(page, 'The plate is at', '12');
   await expect(layer(page)).toContainText('Easy');
 });

@@ -1,31 +1,49 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, figure, part, test, type } from './app';
+import { chooseOn, expect, figure, test, toStep, typeOn } from './app';
 
-test('wide: steps, Section and figures side by side, all by keyboard', async ({ page }) => {
+test('wide: the work, the Section and the open step side by side, all by keyboard', async ({
+  page,
+}) => {
   await page.goto('/jobs/demo-drawer-tray/measure');
-  const section = page.getByRole('img', { name: /Section/ });
-  const name = page.getByLabel('Name', { exact: true });
+  const section = page.getByRole('radiogroup', { name: /^Section/ });
+  const length = page.getByLabel('Length');
+  const row = page.getByTestId('step-mix');
+  await expect(length).toBeVisible();
   const [left, middle, right] = await Promise.all(
-    [name, section, part(page, 'A')].map((each) => each.boundingBox()),
+    [row, section, length].map((each) => each.boundingBox()),
   );
   expect(left?.x ?? 0).toBeLessThan(middle?.x ?? 0);
   expect(middle?.x ?? 0).toBeLessThan(right?.x ?? 0);
 
-  await name.focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Room temperature')).toBeFocused();
-  await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Length')).toBeFocused();
+  await length.focus();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('600');
-  await expect(page.getByTestId('figures')).toContainText(figure('4191 ml'));
+  await expect(page.getByTestId('step-mix')).toContainText(figure('4191 ml'));
   await page.keyboard.press('Tab');
-  await expect(page.getByLabel('Length')).toHaveValue('600 mm');
-  await section.click();
-  await expect(page.getByLabel('Length')).toBeFocused();
+  await expect(length).toHaveValue('600 mm');
+  // Everything in the piece is one stop of Tab; arrows go through it, and it is told under the drawing.
+  await section.getByRole('radio').first().focus();
+  await page.keyboard.press('Enter');
+  const told = page.getByTestId('selected-thing');
+  await expect(told).toContainText('The pour');
+  await page.keyboard.press('ArrowDown');
+  await expect(told).toContainText('Form of Box');
+  await expect(section.getByRole('radio', { checked: true })).toBeFocused();
   await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/demo-drawer-tray$/);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+});
+
+test('wide: a border between layers is moved by keys, and the figures follow', async ({ page }) => {
+  await page.goto('/jobs/demo-galley-bowl/layers');
+  const border = page.getByRole('slider', { name: 'Border of layers 1 and 2' });
+  await border.focus();
+  await page.keyboard.press('PageUp');
+  await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('50 mm');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByLabel('Layer 1 ends at')).toHaveValue('49 mm');
+  await expect(page.getByTestId('layer-table')).toContainText(figure('Layer 1, 49 mm'));
 });
 
 test('wide: ? shows what the keyboard does, and Escape takes only that away', async ({ page }) => {
@@ -37,7 +55,7 @@ test('wide: ? shows what the keyboard does, and Escape takes only that away', as
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Drawer tray' })).toBeVisible();
-  await page.getByLabel('Name', { exact: true }).focus();
+  await page.getByLabel('Length').focus();
   await page.keyboard.press('?');
   await expect(sheet).toBeHidden();
 });
@@ -46,15 +64,14 @@ test('wide: a choice is made by keyboard alone', async ({ page }) => {
   await page.goto('/jobs/demo-drawer-tray/resin');
   await page.getByRole('radio', { name: /Table coat/ }).focus();
   await page.keyboard.press('Enter');
+  await toStep(page, 'mix');
   await expect(page.getByTestId('figures')).toContainText(figure('1.745 : 1 by volume'));
 });
 
 test('wide: a long name and many cavities stay in their columns', async ({ page }) => {
-  await page.goto('/jobs/demo-drawer-knobs/measure');
-  await type(
-    page.getByLabel('Name', { exact: true }),
-    'Unbreakablylongnamewithoutanyspace'.repeat(2).slice(0, 80),
-  );
+  await page.goto('/jobs/demo-drawer-knobs');
+  await typeOn(page, 'Name', 'Unbreakablylongnamewithoutanyspace'.repeat(2).slice(0, 80));
+  await toStep(page, 'measure');
   for (let more = 0; more < 12; more += 1) {
     await page.getByRole('button', { name: 'Add a cavity' }).click();
     const cavity = page.getByTestId(`cavity-${more + 4}`);
@@ -73,13 +90,11 @@ test('wide: every resin stands in a table, the rule over it; a row is taken and 
   await page.getByRole('button', { name: 'Compare in a table' }).click();
   const table = page.getByTestId('choice-table');
   await expect(table).toContainText('Of its depth');
-  await expect(page.getByText('Fewest days until the last layer is cured')).toBeVisible();
-  await page.getByRole('radio', { name: 'Cheapest' }).click();
-  await expect(page.getByText('Least to pay for whole kits with delivery')).toBeVisible();
+  await chooseOn(page, 'Sort by', /^Cheapest/);
   await table.getByText('Slow clear, Medium').click();
   await expect(table.getByText('✓ Slow clear, Medium')).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
   await page.getByRole('button', { name: 'Back' }).click();
-  await expect(page.getByTestId('figures')).toContainText('Layer 6');
+  await expect(page.getByTestId('step-layers')).toContainText('6 layers');
 });

@@ -1,7 +1,7 @@
 import { demoMoulds, demoResins } from '../src/data/demo/demoCards';
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
-import { expect, figure, openEmpty, saved, test, type } from './app';
+import { expect, figure, fromMenu, mainFigure, openEmpty, saved, test, toPiece, type } from './app';
 
 test('from empty, to the demo, and back by undo', async ({ page }) => {
   await openEmpty(page, '/jobs');
@@ -39,6 +39,7 @@ test('a device that refuses to keep data: said at once, nothing lost while the p
   await type(page.getByLabel('Depth'), '10 mm');
   await expect(page.getByRole('alert')).toContainText('refuses to keep data');
   await expect(page.getByTestId('save-state')).toHaveText('not saved');
+  await toPiece(page);
   await page.getByRole('button', { name: 'Back' }).tap();
   await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toContainText(
     figure('660 ml'),
@@ -57,9 +58,7 @@ test('two windows: the second follows the first', async ({ page, context }) => {
   await other.goto('/jobs/demo-drawer-tray/measure');
   await type(page.getByLabel('Depth'), '10 mm');
   await expect(other.getByLabel('Depth')).toHaveValue('10 mm');
-  await expect(other.getByRole('status', { name: 'Amounts in all' })).toContainText(
-    figure('660 ml'),
-  );
+  await expect(mainFigure(other)).toContainText(figure('660 ml'));
 });
 
 test('two windows: a job deleted in one is not lost from the other', async ({ page, context }) => {
@@ -67,7 +66,7 @@ test('two windows: a job deleted in one is not lost from the other', async ({ pa
   await expect(saved(page)).toBeVisible();
   const other = await context.newPage();
   await other.goto('/jobs');
-  await other.getByRole('button', { name: 'Delete Drawer tray' }).tap();
+  await fromMenu(other, 'Delete', 'Drawer tray');
   await expect(page.getByText('Deleted in another window')).toBeVisible();
   await page.getByRole('button', { name: 'Keep mine' }).tap();
   await expect(other.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();

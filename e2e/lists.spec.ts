@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, figure, test, type } from './app';
+import { expect, figure, fromMenu, test, type } from './app';
 import { putTexts, storedTexts } from './storage';
 
 const rows = (page: Page) => page.getByRole('listitem');
@@ -44,7 +44,7 @@ test('of a hundred and fifty jobs those stand in the page that are in sight; one
   }
   await expect(rows(page).filter({ has: far })).toContainText(figure('A 1776 g'));
   await far.tap();
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Tray 100');
+  await expect(page.getByRole('heading', { name: 'Tray 100' })).toBeVisible();
   await page.getByRole('button', { name: 'Back' }).tap();
   await expect(far).toBeInViewport();
 
@@ -52,7 +52,7 @@ test('of a hundred and fifty jobs those stand in the page that are in sight; one
   await find.scrollIntoViewIfNeeded();
   await type(find, 'tray 12');
   await expect(rows(page)).toHaveCount(11);
-  await page.getByRole('button', { name: 'Duplicate Tray 121' }).tap();
+  await fromMenu(page, 'Duplicate', 'Tray 121');
   await expect(rows(page).first()).toContainText('Tray 121 (copy)');
   await type(page.getByLabel('Find among 164 jobs'), 'nowhere');
   await expect(page.getByText('No job has “nowhere” in its name.')).toBeVisible();

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, figure, saved, test, type } from './app';
+import { chooseOn, expect, figure, fromMenu, saved, test, toStep, type } from './app';
 
 test('a cavity is kept as a mould, poured in a new job by the count, and mended in the library', async ({
   page,
@@ -12,7 +12,7 @@ test('a cavity is kept as a mould, poured in a new job by the count, and mended 
   await expect(cavity).toContainText('Its measured form is kept');
   await page.getByRole('button', { name: 'Keep the mould' }).tap();
   await expect(page.getByText('Choose what the mould is made of')).toBeVisible();
-  await page.getByRole('radio', { name: 'Silicone' }).tap();
+  await chooseOn(page, 'It is made of', 'Silicone');
   await page.getByRole('button', { name: 'Keep the mould' }).tap();
 
   await page.goto('/moulds');
@@ -24,11 +24,11 @@ test('a cavity is kept as a mould, poured in a new job by the count, and mended 
   await part.getByRole('button', { name: 'More count' }).tap();
   await expect(part).toContainText(figure('3284 ml'));
   // The lower half of a bowl's depth holds 620 ml, as its form was measured; a straight one would hold 821.
-  await page.getByRole('tab', { name: 'Layers' }).tap();
-  await page.getByRole('radio', { name: /Heights of my own/ }).tap();
+  await toStep(page, 'layers');
+  await chooseOn(page, 'Poured in', /Heights of my own/);
   await page.getByRole('button', { name: 'Cut at a height' }).tap();
   await type(page.getByLabel('Layer 1 ends at'), '40');
-  await page.getByRole('tab', { name: 'Mix' }).tap();
+  await toStep(page, 'mix');
   await expect(page.getByTestId('figures')).toContainText(figure('1240 ml'));
   await expect(saved(page)).toBeVisible();
 
@@ -40,6 +40,7 @@ test('a cavity is kept as a mould, poured in a new job by the count, and mended 
   await expect(page.getByRole('link', { name: 'Open Bowl' })).toContainText(figure('1600 ml'));
   await page.goto('/jobs');
   await page.getByRole('link', { name: 'Open Bowl' }).tap();
+  await toStep(page, 'measure');
   await expect(page.getByTestId('cavity-1')).toContainText(figure('3200 ml'));
 });
 
@@ -87,13 +88,13 @@ test('several cavities become one mould; one is taken out and put back; the moul
   await expect(page.getByTestId('mould-cavity-3')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(page.getByTestId('mould-cavity-3')).toBeVisible();
-  await page.getByRole('radio', { name: 'Silicone' }).tap();
+  await chooseOn(page, 'It is made of', 'Silicone');
   await page.getByRole('button', { name: 'Keep the mould' }).tap();
   await page.goto('/moulds');
   const row = page.getByRole('listitem').filter({ hasText: 'Drawer knobs and pulls' });
   await expect(row).toContainText(figure('246 ml'));
   await expect(row).toContainText('22 cavities');
-  await row.getByRole('button', { name: /^Delete/ }).tap();
+  await fromMenu(page, 'Delete', 'Drawer knobs and pulls');
   await expect(row).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(row).toBeVisible();

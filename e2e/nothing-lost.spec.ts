@@ -1,10 +1,11 @@
 import { readFile } from 'node:fs/promises';
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { readEverything } from '../src/data/files/everything';
-import { expect, saved, test, type } from './app';
+import { chooseOn, expect, fromMenu, saved, test, toPiece, toStep, type, typeOn } from './app';
 import { putText, storedTexts } from './storage';
 
-const tray = '/jobs/demo-drawer-tray/measure';
+const piece = '/jobs/demo-drawer-tray';
+const tray = `${piece}/measure`;
 const conflict = 'Changed in another window';
 
 test.describe('no blind write', () => {
@@ -12,11 +13,11 @@ test.describe('no blind write', () => {
     page,
   }) => {
     await page.goto('/jobs/demo-drawer-tray/mix');
-    await page.getByRole('radio', { name: 'The best of several' }).tap();
+    await chooseOn(page, 'Mixed in', 'The best of several');
     await type(page.getByLabel('Name of container 1'), 'A bucket '.repeat(6));
     const before = (await storedTexts(page))['settings/person'];
     await page.getByRole('button', { name: 'Keep these as mine' }).tap();
-    await expect(page.getByText('40 signs at the most').first()).toBeVisible();
+    await expect(page.getByText('40 characters at most').first()).toBeVisible();
     await expect(page.getByText('Other jobs can be mixed in these too')).toHaveCount(0);
     expect((await storedTexts(page))['settings/person']).toBe(before);
   });
@@ -28,8 +29,8 @@ test.describe('no blind write', () => {
     test(`settings that are ${what}: set aside, nothing of the person written over`, async ({
       page,
     }) => {
-      await page.goto(tray);
-      await type(page.getByLabel('Name', { exact: true }), 'My own tray');
+      await page.goto(piece);
+      await typeOn(page, 'Name', 'My own tray');
       await expect(saved(page)).toBeVisible();
       await putText(page, 'settings/person', text);
       await page.goto('/jobs');
@@ -44,8 +45,8 @@ test.describe('no blind write', () => {
 
   for (const failing of ['open', 'getAllKeys'] as const) {
     test(`one failed read at a start (${failing}) is no empty storage`, async ({ page }) => {
-      await page.goto(tray);
-      await type(page.getByLabel('Name', { exact: true }), 'My own tray');
+      await page.goto(piece);
+      await typeOn(page, 'Name', 'My own tray');
       await expect(saved(page)).toBeVisible();
       await page.addInitScript((which) => {
         let isFirst = true;
@@ -79,11 +80,11 @@ test.describe('no blind write', () => {
   }
 
   test('the demo is loaded beside what a person made of it', async ({ page }) => {
-    await page.goto(tray);
-    await type(page.getByLabel('Name', { exact: true }), 'My own tray');
+    await page.goto(piece);
+    await typeOn(page, 'Name', 'My own tray');
     await expect(saved(page)).toBeVisible();
     await page.goto('/jobs');
-    await page.getByRole('button', { name: 'Delete Galley bowl' }).tap();
+    await fromMenu(page, 'Delete', 'Galley bowl');
     await page.goto('/data');
     await page.getByRole('button', { name: 'Load the demo' }).tap();
     await expect(page.getByText('1 added')).toBeVisible();
@@ -97,7 +98,7 @@ test.describe('no blind write', () => {
     await page.goto(tray);
     const other = await context.newPage();
     await other.goto('/jobs');
-    await other.getByRole('button', { name: 'Delete Drawer tray' }).tap();
+    await fromMenu(other, 'Delete', 'Drawer tray');
     await page.getByRole('button', { name: 'Keep mine' }).tap();
     await type(page.getByLabel('Depth'), '10 mm');
     await expect(saved(page)).toBeVisible();
@@ -150,6 +151,7 @@ test.describe('“saved” means that the screen is what is stored', () => {
     await expect(page.getByText('Two versions: open it to choose')).toBeVisible();
     await page.getByRole('link', { name: 'Open Drawer tray' }).tap();
     await expect(page.getByRole('alert').filter({ hasText: conflict })).toBeInViewport();
+    await page.getByTestId('step-measure').tap();
     await expect(page.getByLabel('Depth')).toHaveValue('12 mm');
     await page.getByRole('button', { name: 'Take the other' }).tap();
     await expect(page.getByLabel('Depth')).toHaveValue('10 mm');
@@ -190,7 +192,7 @@ test.describe('“saved” means that the screen is what is stored', () => {
     await type(page.getByLabel('Name', { exact: true }), 'Mine');
     const other = await context.newPage();
     await other.goto('/shelf');
-    await other.getByRole('button', { name: 'Delete Slow clear' }).tap();
+    await fromMenu(other, 'Delete', 'Slow clear');
     await expect(page.getByText('Deleted in another window')).toBeInViewport();
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Mine');
     await page.getByRole('button', { name: 'Keep mine' }).tap();
@@ -275,8 +277,9 @@ test.describe('it always starts, and the data always comes out', () => {
     const banner = page.getByRole('alert').filter({ hasText: 'does not answer' });
     await expect(banner).toBeVisible();
     await page.getByRole('button', { name: 'New job' }).tap();
-    await type(page.getByLabel('Name', { exact: true }), 'Made in memory');
-    await page.getByRole('button', { name: 'Back' }).tap();
+    await toPiece(page);
+    await typeOn(page, 'Name', 'Made in memory');
+    await toPiece(page);
     await expect(page.getByRole('link', { name: 'Open Made in memory' })).toBeVisible();
     await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toHaveCount(0);
     await page.evaluate(() => (globalThis as unknown as { answer(): void }).answer());
@@ -371,13 +374,13 @@ test.describe('parts that cannot be fetched', () => {
     await type(page.getByLabel('Depth'), '10 mm');
     await expect(saved(page)).toBeVisible();
     await page.route('**/*', (route) => route.abort());
-    await page.getByRole('tab', { name: 'Heat' }).tap();
+    await toStep(page, 'heat');
     await expect(page.getByText('This part could not be fetched')).toBeVisible();
     await page.getByRole('button', { name: 'Try again' }).tap();
     await expect(page.getByText('It still does not answer')).toBeVisible();
     await page.unroute('**/*');
     await page.getByRole('button', { name: 'Try again' }).tap();
-    await page.getByRole('tab', { name: 'Measure' }).tap();
+    await toStep(page, 'measure');
     await expect(page.getByLabel('Depth')).toHaveValue('10 mm');
   });
 });

@@ -1,7 +1,7 @@
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
 import exampleFile from '../docs/formats/drawer-tray.job.json';
-import { expect, figure, part, test } from './app';
+import { expect, figure, part, test, toStep } from './app';
 
 test('the mixing sheet is copied as text', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
@@ -30,7 +30,7 @@ test('the sheet prints on paper, whole and without the buttons', async ({ page }
 });
 
 test('a job goes out as a file and comes in again with the same figures', async ({ page }) => {
-  await page.goto('/jobs/demo-drawer-tray/mix');
+  await page.goto('/jobs/demo-drawer-tray');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as a file' }).tap(),
@@ -50,10 +50,10 @@ test('a job goes out as a file and comes in again with the same figures', async 
     buffer: Buffer.from(JSON.stringify({ ...exampleFile, name: 'From elsewhere' })),
   });
   await expect(page.getByRole('heading', { name: 'From elsewhere' })).toBeVisible();
-  await page.getByRole('tab', { name: 'Resin' }).tap();
+  await toStep(page, 'resin');
   await page.getByRole('button', { name: 'Put it on the shelf' }).tap();
   await expect(page.getByRole('radio', { name: 'Slow clear' })).toHaveCount(3);
-  await page.getByRole('tab', { name: 'Mix' }).tap();
+  await toStep(page, 'mix');
   await expect(part(page, 'A')).toContainText(figure('592 g'));
 });
 

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test, type } from './app';
+import { expect, test, toPiece, toStep, type } from './app';
 
 const press = (page: Page, name: string | RegExp) =>
   page.getByRole('button', { name }).first().tap();
@@ -73,8 +73,9 @@ test('a mould poured in a new job leads back to the mould, and from there to the
   await link(page, /^Open /);
   const mould = new URL(page.url()).pathname;
   await press(page, 'Pour it in a new job');
-  await expect(page.getByRole('tab', { name: 'Measure' })).toBeVisible();
-  await page.getByRole('tab', { name: 'Resin' }).tap();
+  await expect(page.getByRole('heading', { name: 'Measure' })).toBeVisible();
+  await toStep(page, 'resin');
+  await toPiece(page);
   await page.getByRole('button', { name: 'Back' }).tap();
   await expect(page).toHaveURL(mould);
   await page.getByRole('button', { name: 'Back' }).tap();

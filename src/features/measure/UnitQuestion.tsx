@@ -4,7 +4,7 @@ import {
   sizeInMm,
   type FileUnit,
 } from '../../core/measure/mesh/fileUnits';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { ChoiceList } from '../../ui/fields/ChoiceList';
 import { Words } from '../../ui/text/Words';
 import { sayMm } from '../../words/figures';
 import { fileUnitWords } from '../../words/names';
@@ -28,7 +28,7 @@ export function UnitQuestion({ value, onChange, size, stated }: UnitQuestionProp
   const other = guessUnit(Math.max(...size), undefined).unit;
   return (
     <>
-      <ChoiceField
+      <ChoiceList
         label="The file's unit"
         value={value}
         choices={fileUnitNames.map((unit) => ({

@@ -37,7 +37,7 @@ export function MouldFields() {
       <FieldRow>
         <QuantityField label="Thickness of its walls" {...wall} unit="mm" rule={lengthRule} />
         <QuantityField
-          label="Greatest temperature it stands"
+          label="Highest temperature it withstands"
           {...greatestTemperature}
           unit="°C"
           rule={temperatureLimitRule}
