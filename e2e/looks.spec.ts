@@ -1,67 +1,100 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from './app';
+import { expect, test as base, type Page } from '@playwright/test';
 
-const views = [
-  '/',
-  '/jobs',
-  '/jobs/demo-drawer-knobs/measure',
-  '/jobs/demo-galley-inlay/measure?pour=1',
-  '/jobs/demo-pot-stands/colour?pour=2',
-  '/jobs/demo-lamp-base/resin',
-  '/jobs/demo-lamp-base/layers',
-  '/jobs/demo-lamp-base/heat',
-  '/jobs/demo-drawer-knobs/colour',
-  '/jobs/demo-drawer-tray/mix',
-  '/jobs/demo-drawer-tray/buy',
-  '/jobs/demo-sill-knot/trace?of=parts&index=0',
-  '/jobs/demo-galley-bowl/sheet',
-  '/shelf',
-  '/shelf/demo-slow-clear',
-  '/moulds/demo-cleat-mould',
-  '/buying',
-  '/data',
-  '/no/such/place',
+/** One page for all views of a worker: the demo is made once, and what is fetched once is there. */
+const test = base.extend<object, { readonly shared: Page; readonly errors: string[] }>({
+  errors: [[], { scope: 'worker', option: true }],
+  shared: [
+    async ({ browser, errors }, use) => {
+      const context = await browser.newContext({ baseURL: 'http://localhost:4397' });
+      context.on('weberror', (error) => errors.push(error.error().message));
+      await use(await context.newPage());
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+});
+
+type Opened = (page: Page) => Promise<void>;
+const press =
+  (name: string | RegExp): Opened =>
+  (page) =>
+    page.getByRole('button', { name }).first().click();
+
+/** Every view, and what stands open in some. */
+const views: readonly (readonly [string, Opened?])[] = [
+  ['/'],
+  ['/', press(/^Resin: /)],
+  ['/jobs'],
+  ['/jobs', press('More for Drawer tray')],
+  ['/jobs/demo-lamp-base'],
+  [
+    '/jobs/demo-galley-inlay?pour=2',
+    (page) =>
+      page
+        .getByTestId(/^thing-insert/)
+        .first()
+        .dispatchEvent('click'),
+  ],
+  ['/jobs/demo-galley-inlay/place'],
+  ['/jobs/demo-drawer-knobs/measure'],
+  ['/jobs/demo-drawer-tray/measure', press(/^Measured as/)],
+  ['/jobs/demo-pot-stands/colour?pour=2'],
+  ['/jobs/demo-lamp-base/resin'],
+  ['/jobs/demo-lamp-base/layers', press(/^Of that depth/)],
+  ['/jobs/demo-lamp-base/heat'],
+  ['/jobs/demo-drawer-knobs/colour'],
+  ['/jobs/demo-drawer-tray/mix', press(/^Mixed in/)],
+  ['/jobs/demo-drawer-tray/mix', press(/^Poured too much/)],
+  ['/jobs/demo-drawer-tray/buy'],
+  ['/jobs/demo-sill-knot/trace?of=parts&index=0'],
+  ['/jobs/demo-galley-bowl/sheet'],
+  ['/shelf'],
+  ['/shelf/demo-slow-clear'],
+  ['/moulds/demo-cleat-mould'],
+  ['/buying'],
+  ['/data'],
+  ['/no/such/place'],
 ];
 
-for (const path of views) {
-  test(`${path} reads well in light and in dark`, async ({ page }) => {
-    const readsWell = async () => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
-    };
-    await page.emulateMedia({ colorScheme: 'light' });
-    await page.goto(path);
-    const heading = page.getByRole('heading', { level: 1 });
-    await expect(heading).toBeVisible();
-    await readsWell();
-    const ink = await heading.evaluate((element) => getComputedStyle(element).color);
-    await page.emulateMedia({ colorScheme: 'dark' });
-    // The sheet is paper and stays light, so that it prints.
-    if (!path.endsWith('/sheet')) await expect(heading).not.toHaveCSS('color', ink);
-    await readsWell();
-  });
+async function readsWell(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+}
 
-  test(`${path} fits at 200 % text, nothing to scroll sideways, and has targets for a glove`, async ({
-    page,
-  }) => {
-    // A browser at 200 % gives a page of half the width.
-    await page.setViewportSize({ width: 195, height: 422 });
-    await page.goto(path);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    const cut = await page.evaluate(() =>
-      [...document.querySelectorAll<HTMLElement>('#root *')]
-        .filter((element) => element.closest('[role=tablist]') === null)
-        .filter((element) => element.getBoundingClientRect().right > innerWidth + 1)
-        .map((element) => element.textContent.slice(0, 40)),
-    );
-    expect(cut).toEqual([]);
+/** What stands out at the right of the page. */
+const cutOff = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('#root *')]
+      .filter((element) => element.closest('[role=tablist], svg') === null)
+      .filter((element) => element.getBoundingClientRect().right > innerWidth + 1)
+      .map((element) => element.textContent.slice(0, 40)),
+  );
 
-    await page.setViewportSize({ width: 390, height: 844 });
-    const targets = page.locator(
-      '[role=button], [role=radio], [role=tab], [role=link], button, input',
-    );
-    const small = await targets.evaluateAll((elements) =>
+/** Words that are wider or higher than what they stand in lets be seen. */
+const clipped = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('#root [dir=auto]:not(textarea, input)')]
+      .filter((element) => {
+        const { overflowX, overflowY, textOverflow } = getComputedStyle(element);
+        // What is cut with dots says so, and is told whole elsewhere.
+        if (textOverflow === 'ellipsis') return false;
+        return (
+          (overflowY !== 'visible' && element.scrollHeight > element.clientHeight + 1) ||
+          (overflowX !== 'visible' && element.scrollWidth > element.clientWidth + 1)
+        );
+      })
+      .map((element) => element.textContent.slice(0, 40)),
+  );
+
+/** Targets that a glove would miss. */
+const smallTargets = (page: Page): Promise<readonly string[]> =>
+  page
+    .locator('[role=button], [role=radio], [role=tab], [role=link], button, input')
+    .evaluateAll((elements) =>
       elements
+        // Things of the Section are hit by their shapes; what stands over them is for keys.
+        .filter((element) => !element.matches('[data-testid^=thing-], [type=range]'))
         .map((element) => ({
           name: element.textContent || element.ariaLabel,
           box: element.getBoundingClientRect(),
@@ -69,6 +102,40 @@ for (const path of views) {
         .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
         .map(({ name, box }) => `${name}: ${box.width} × ${box.height}`),
     );
-    expect(small).toEqual([]);
+
+/** Text spacing as WCAG 1.4.12 asks that it may be set. */
+const spacing = `* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }`;
+
+for (const [index, [path, open]] of views.entries()) {
+  test(`${path}${open === undefined ? '' : `, opened (${index})`} reads well in light and dark, at any width, large and spaced`, async ({
+    shared: page,
+    errors,
+  }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.emulateMedia({ colorScheme: 'light' });
+    await page.goto(path);
+    const heading = page.getByRole('heading', { level: 1 }).first();
+    await expect(heading).toBeVisible();
+    if (open !== undefined) await open(page);
+    await readsWell(page);
+    expect(await smallTargets(page)).toEqual([]);
+    const ink = await heading.evaluate((element) => getComputedStyle(element).color);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    // The sheet is paper and stays light, so that it prints.
+    if (!path.endsWith('/sheet')) await expect(heading).not.toHaveCSS('color', ink);
+    await readsWell(page);
+    // A browser at 200 % gives a page of half the width; between the phone and the wide screen lies the tablet.
+    for (const width of [195, 320, 768]) {
+      await page.setViewportSize({ width, height: width === 195 ? 422 : 844 });
+      await expect.poll(() => cutOff(page), `${width} wide`).toEqual([]);
+    }
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.addStyleTag({ content: spacing });
+    await expect.poll(() => cutOff(page), 'spaced').toEqual([]);
+    await expect.poll(() => clipped(page), 'spaced').toEqual([]);
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await expect(heading).toBeVisible();
+    await expect.poll(() => cutOff(page), '1280 wide').toEqual([]);
+    expect(errors).toEqual([]);
   });
 }

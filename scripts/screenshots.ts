@@ -21,7 +21,7 @@ const screenSize = { phone: { width: 390, height: 844 }, wide: { width: 1280, he
 /** Ranges, advice and the rest come after the first figures. */
 async function heatIsThere(page: Page): Promise<void> {
   await page.getByTestId('heat-bucket').waitFor();
-  await page.getByTestId('heat-picture').waitFor();
+  await page.getByTestId('heat-paint').waitFor();
 }
 
 const atTop = (page: Page, testId: string): Promise<void> =>
@@ -39,6 +39,14 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'jobs', path: '/jobs' },
+  {
+    name: 'piece',
+    path: '/jobs/demo-galley-inlay?pour=2',
+    act: async (page) => {
+      await page.getByTestId('thing-layer/0/1/1').dispatchEvent('click');
+      await page.getByTestId('selected-thing').waitFor();
+    },
+  },
   { name: 'job-measure', path: '/jobs/demo-galley-inlay/measure' },
   {
     name: 'trace',
@@ -60,26 +68,19 @@ const shots: readonly Shot[] = [
   {
     name: 'job-layers',
     path: '/jobs/demo-lamp-base/layers',
-    act: (page) =>
-      page
-        .getByTestId('layer-table')
-        .evaluate((element) => element.scrollIntoView({ block: 'end' })),
+    act: (page) => page.getByTestId('layer-table').waitFor(),
   },
-  { name: 'heat-layer', path: '/jobs/demo-lamp-base/heat', act: heatIsThere },
   {
-    name: 'heat-curves',
+    name: 'heat-section',
     path: '/jobs/demo-lamp-base/heat',
-    act: async (page) => {
-      await heatIsThere(page);
-      await atTop(page, 'heat-picture');
-    },
+    act: heatIsThere,
   },
   {
     name: 'heat-depth',
     path: '/jobs/demo-lamp-base/heat',
     act: async (page) => {
       await heatIsThere(page);
-      await page.getByRole('button', { name: 'Depth for this room' }).click();
+      await page.getByRole('button', { name: 'How deep in this room?' }).click();
       await page.getByTestId('depth-here').waitFor();
       await atTop(page, 'heat-bucket');
     },
@@ -103,7 +104,7 @@ const shots: readonly Shot[] = [
   {
     name: 'job-batches',
     path: '/jobs/demo-drawer-knobs/mix',
-    act: (page) => page.getByTestId('figures').scrollIntoViewIfNeeded(),
+    act: (page) => page.getByTestId('other-batch').first().waitFor(),
   },
   { name: 'buying-dark', path: '/buying', dark: true },
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
@@ -130,7 +131,9 @@ async function main(): Promise<void> {
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('networkidle');
       // A step comes in a chunk of its own, after the frame around it.
-      if (path.endsWith('/measure')) await page.getByLabel('Room temperature').waitFor();
+      if (/^\/jobs\/.*(measure|layers|heat|mix|colour|resin)/.test(path)) {
+        await page.getByTestId('main-figure').waitFor();
+      }
       await page.evaluate(() => document.fonts.ready);
       await act?.(page);
       await page.screenshot({ path: `${folder}/${name}.png`, animations: 'disabled' });

@@ -31,6 +31,7 @@ async function openTrace(page: Page, address: string): Promise<void> {
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(job)),
   });
+  await page.getByTestId('step-measure').click();
   await page.getByRole('button', { name: 'Go on tracing' }).click();
   await page.getByRole('button', { name: 'Done' }).waitFor();
 }

@@ -35,7 +35,7 @@ export async function benchHeatScreen(): Promise<readonly BenchFigure[]> {
     const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
     await page.goto(new URL('/jobs/demo-lamp-base/heat', address).href);
     await page.getByTestId('heat-bucket').waitFor();
-    await page.getByRole('button', { name: 'Room and air' }).click();
+    await page.getByRole('button', { name: /^Room: / }).click();
     const room = page.getByLabel('Room', { exact: true });
     await page.evaluate(watcher);
     const waits: number[] = [];

@@ -7,6 +7,8 @@ export interface Autosave<T> {
   readonly unsaved: () => { readonly typed: T } | undefined;
   /** Drops what waits. */
   readonly drop: () => void;
+  /** Nothing is saved before this is over: what it writes, the next save builds on. */
+  readonly hold: (until: Promise<unknown>) => void;
   /** Calls back once nothing is unsaved. */
   readonly whenDone: (callback: () => void) => void;
 }
@@ -16,15 +18,23 @@ export function createAutosave<T>(): Autosave<T> {
   let save: (typed: T) => Promise<void> = async () => undefined;
   let waiting: { readonly typed: T } | undefined;
   let running: { readonly typed: T } | undefined;
+  let held: Promise<unknown> | undefined;
+  let isRunning = false;
   let callbacks: (() => void)[] = [];
   async function run(): Promise<void> {
+    isRunning = true;
     try {
       while (waiting !== undefined) {
+        if (held !== undefined) {
+          await held;
+          continue;
+        }
         running = waiting;
         waiting = undefined;
         await save(running.typed);
       }
     } finally {
+      isRunning = false;
       running = undefined;
       for (const callback of callbacks) callback();
       callbacks = [];
@@ -36,14 +46,24 @@ export function createAutosave<T>(): Autosave<T> {
     },
     request(typed) {
       waiting = { typed };
-      if (running === undefined) void run();
+      if (!isRunning) void run();
     },
     unsaved: () => waiting ?? running,
     drop: () => {
       waiting = undefined;
     },
+    hold(until) {
+      const over = until.then(
+        () => undefined,
+        () => undefined,
+      );
+      held = over;
+      void over.then(() => {
+        if (held === over) held = undefined;
+      });
+    },
     whenDone(callback) {
-      if (running === undefined) callback();
+      if (!isRunning) callback();
       else callbacks.push(callback);
     },
   };

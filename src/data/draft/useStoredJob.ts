@@ -116,6 +116,27 @@ export function useStoredJob(
     }
   }, [record, drafts, key, autosave, beside, latest, show, setBase, setConflict]);
 
+  async function keep(draft: JobDraft): Promise<void> {
+    const mine = jobRecordOf(draft, record);
+    const writing = gone ? jobCollection.creation(mine) : jobCollection.change(mine, record);
+    const changes = [writing, ...beside.removal()];
+    try {
+      await commit(changes);
+    } catch (error) {
+      // Somebody was first once more: the choice is asked again, over what is there now.
+      if (!(error instanceof StaleWriteError)) throw error;
+      // A draft that another window has gone on with is left to it.
+      if (error.key !== key) beside.letGo();
+      return;
+    }
+    beside.written(changes);
+    // Theirs is behind mine now: where it is still in hand it is not shown any more.
+    passed.current.add(nameOfVersion(record));
+    setBase(mine);
+    setSavedDraft(draft);
+    setConflict(false);
+  }
+
   const conflict = gone ? 'deleted' : isOvertaken ? 'changed' : undefined;
   return {
     initial,
@@ -137,25 +158,10 @@ export function useStoredJob(
     },
     async keepMine(draft) {
       autosave.drop();
-      const mine = jobRecordOf(draft, record);
-      const writing = gone ? jobCollection.creation(mine) : jobCollection.change(mine, record);
-      const changes = [writing, ...beside.removal()];
-      try {
-        await commit(changes);
-      } catch (error) {
-        // Somebody was first once more: the choice is asked again, over what is there now.
-        if (!(error instanceof StaleWriteError)) throw error;
-        // A draft that another window has gone on with is left to it.
-        if (error.key !== key) beside.letGo();
-        return;
-      }
-      beside.written(changes);
-      // Theirs is behind mine now: where it is still in hand it is not shown any more.
-      passed.current.add(nameOfVersion(record));
-      setBase(mine);
-      setTypedDraft(draft);
-      setSavedDraft(draft);
-      setConflict(false);
+      const keeping = keep(draft);
+      // What is typed meanwhile is saved onto what is kept.
+      autosave.hold(keeping);
+      await keeping;
     },
     async dropMine() {
       autosave.drop();

@@ -94,7 +94,7 @@ function JobHub(props: JobFrameProps) {
         )
       }
     >
-      <JobSection greatestHeight={190} onStep={onStep} onPour={onPour} />
+      <JobSection isMain greatestHeight={190} onStep={onStep} onPour={onPour} />
       <WorkList
         rows={rows}
         plan={plan}
@@ -188,7 +188,14 @@ function WideJob(props: JobFrameProps) {
             />
           </ScrollView>
           <ScrollView style={[styles.section, ruled]} contentContainerStyle={styles.content}>
-            {step !== 'heat' && <JobSection greatestHeight={380} onStep={onStep} onPour={onPour} />}
+            {step !== 'heat' && (
+              <JobSection
+                isMain={step === undefined}
+                greatestHeight={380}
+                onStep={onStep}
+                onPour={onPour}
+              />
+            )}
             {/* A view is an element on the web, which is where this runs. */}
             <View ref={(view) => setMiddle(view as unknown as Element | null)} />
             {plan !== undefined && <WarningList warnings={plan.warnings} pours={plan.pours} />}

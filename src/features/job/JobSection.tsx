@@ -17,6 +17,8 @@ const PlannedSection = memo(Section);
 
 interface JobSectionProps {
   readonly greatestHeight: number;
+  /** Whether what stands under it is the main figure of the screen: no step is open beside it. */
+  readonly isMain: boolean;
   /** Opens the step in which a thing is set. */
   readonly onStep: (step: JobStep, pour: number) => void;
   /** Takes another pour in hand. */
@@ -32,7 +34,7 @@ const stepOfThing: Readonly<Record<PieceThing['kind'], JobStep>> = {
 };
 
 /** The Section of the open job, and under it what is selected in it, or what the pour comes to. */
-export function JobSection({ greatestHeight, onStep, onPour }: JobSectionProps) {
+export function JobSection({ greatestHeight, isMain, onStep, onPour }: JobSectionProps) {
   const { plan, job, outdated, pourIndex } = useOpenJob();
   const [selected, setSelected] = useState<string>();
   const thing = useMemo(
@@ -50,7 +52,7 @@ export function JobSection({ greatestHeight, onStep, onPour }: JobSectionProps) 
   const borders = useMovableBorders();
   if (plan === undefined) {
     return (
-      <View testID="main-figure">
+      <View testID={isMain ? 'main-figure' : undefined}>
         <Words colour="inkSoft">Measure a cavity: the Section and the amounts appear.</Words>
       </View>
     );
@@ -68,7 +70,7 @@ export function JobSection({ greatestHeight, onStep, onPour }: JobSectionProps) 
           borders={borders}
         />
       </View>
-      <View testID="main-figure" aria-live="polite">
+      <View testID={isMain ? 'main-figure' : undefined} aria-live="polite">
         {told === undefined || thing === undefined || step === undefined ? (
           <AmountsBar />
         ) : (

@@ -168,8 +168,10 @@ const styles = StyleSheet.create({
   indented: { paddingLeft: space.large },
   inside: {
     flexDirection: 'row',
+    flexWrap: 'wrap',
     alignItems: 'center',
     gap: space.small,
+    rowGap: 0,
     paddingVertical: space.tight,
   },
   label: { flexShrink: 1, minWidth: 72 },

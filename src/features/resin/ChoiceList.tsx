@@ -48,7 +48,7 @@ export function ChoiceList({ choices, currency, isChosen, onChoose }: ChoicesPro
               </Words>
               <View style={styles.figures}>
                 {onCard.map((figure) => (
-                  <View key={figure}>
+                  <View key={figure} style={styles.figure}>
                     <Words size="small" colour={soft}>
                       {choiceFigureNames[figure]}
                     </Words>
@@ -77,5 +77,6 @@ const styles = StyleSheet.create({
   inside: { gap: space.tight },
   head: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
   grow: { flexGrow: 1, flexShrink: 1 },
+  figure: { flexShrink: 1, maxWidth: '100%' },
   figures: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.large, rowGap: space.tight },
 });
