@@ -1,9 +1,11 @@
 import { sayJoint } from '../../words/layers';
-import { lazy, memo, Suspense, useMemo } from 'react';
+import { lazy, memo, Suspense, useContext, useMemo } from 'react';
+import type { Plan } from '../../core/plan/planTypes';
 import { StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
-import { InMiddleColumn } from '../../ui/frame/MiddleColumn';
+import { InMiddleColumn, MiddleColumnContext } from '../../ui/frame/MiddleColumn';
+import { Section } from '../../ui/section/Section';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Panel } from '../../ui/Panel';
 import { FoldPanel } from '../../ui/FoldPanel';
@@ -71,29 +73,39 @@ const HeatFindings = memo(function Findings({
   readonly request: HeatRequest | undefined;
 }) {
   const { answer, more, problem } = heat;
+  const unpainted = request && <UnpaintedSection plan={request.plan} />;
   if (problem !== undefined) {
     return (
-      <MainFigure>
-        <Words colour="stop" role="alert">
-          {sayProblem(problem)}
-        </Words>
-      </MainFigure>
+      <>
+        <MainFigure>
+          <Words colour="stop" role="alert">
+            {sayProblem(problem)}
+          </Words>
+        </MainFigure>
+        {unpainted}
+      </>
     );
   }
   if (answer === undefined) {
     return (
-      <MainFigure>
-        <Words colour="inkSoft" role="status">
-          {heat.busy ? 'Working out the heat …' : 'Nothing to work out yet.'}
-        </Words>
-      </MainFigure>
+      <>
+        <MainFigure>
+          <Words colour="inkSoft" role="status">
+            {heat.busy ? 'Working out the heat …' : 'Nothing to work out yet.'}
+          </Words>
+        </MainFigure>
+        {unpainted}
+      </>
     );
   }
   if (!('view' in answer)) {
     return (
-      <MainFigure>
-        <Words>{sayNoHeat(answer)}</Words>
-      </MainFigure>
+      <>
+        <MainFigure>
+          <Words>{sayNoHeat(answer)}</Words>
+        </MainFigure>
+        {unpainted}
+      </>
     );
   }
   // Ranges come a moment after the figures.
@@ -172,6 +184,15 @@ const HeatFindings = memo(function Findings({
     </View>
   );
 });
+
+/** In the middle of a wide screen the piece stands while there is nothing to paint into it; a phone has it in its head. */
+function UnpaintedSection({ plan }: { readonly plan: Plan }) {
+  return useContext(MiddleColumnContext) === null ? null : (
+    <InMiddleColumn>
+      <Section plan={plan} greatestHeight={380} />
+    </InMiddleColumn>
+  );
+}
 
 /** The hottest of the layers: what one wants to know first. */
 function HottestLayer({ plan, ranged }: { readonly plan: HeatPlan; readonly ranged: boolean }) {

@@ -40,13 +40,21 @@ interface JobFrameProps {
   readonly children: ReactNode;
 }
 
+/** What is selected in the piece: kept while one goes from step to step. */
+interface PieceProps {
+  readonly selected: string | undefined;
+  readonly onSelected: (key: string | undefined) => void;
+}
+
 /** One job: its piece in the middle of everything, the list of its work, and the step that is open. */
 export function JobFrame(props: JobFrameProps) {
   const wide = useWide();
   useNameByMeasure(props.step);
-  if (wide) return <WideJob {...props} />;
+  const [selected, onSelected] = useState<string>();
+  const piece = { selected, onSelected };
+  if (wide) return <WideJob {...props} {...piece} />;
   return props.step === undefined ? (
-    <JobHub {...props} />
+    <JobHub {...props} {...piece} />
   ) : (
     <JobStepScreen {...props} step={props.step} />
   );
@@ -71,8 +79,8 @@ function useOpenRow({ onStep }: Pick<JobFrameProps, 'onStep'>) {
 }
 
 /** The piece, what it comes to, and the work as a list; at the foot what is sensible next. */
-function JobHub(props: JobFrameProps) {
-  const { onStep, onPour, onBack, children } = props;
+function JobHub(props: JobFrameProps & PieceProps) {
+  const { selected, onSelected, onStep, onPour, onBack, children } = props;
   const { plan, pourIndex, outdated, record } = useOpenJob();
   const frame = useFrame();
   const rows = useWork();
@@ -94,7 +102,14 @@ function JobHub(props: JobFrameProps) {
         )
       }
     >
-      <JobSection isMain greatestHeight={190} onStep={onStep} onPour={onPour} />
+      <JobSection
+        isMain
+        greatestHeight={190}
+        selected={selected}
+        onSelected={onSelected}
+        onStep={onStep}
+        onPour={onPour}
+      />
       <WorkList
         rows={rows}
         plan={plan}
@@ -162,8 +177,8 @@ function SmallSection({ onPress }: { readonly onPress: () => void }) {
 }
 
 /** The list at the left, the Section in the middle and staying put, the step that is open at the right. */
-function WideJob(props: JobFrameProps) {
-  const { step, onStep, onPour, onHub, onBack, children } = props;
+function WideJob(props: JobFrameProps & PieceProps) {
+  const { step, selected, onSelected, onStep, onPour, onHub, onBack, children } = props;
   const { plan, pourIndex, outdated } = useOpenJob();
   const colours = useColours();
   const ruled = { borderColor: colours.line };
@@ -192,6 +207,8 @@ function WideJob(props: JobFrameProps) {
               <JobSection
                 isMain={step === undefined}
                 greatestHeight={380}
+                selected={selected}
+                onSelected={onSelected}
                 onStep={onStep}
                 onPour={onPour}
               />

@@ -1,4 +1,4 @@
-import { memo, useCallback, useMemo, useState } from 'react';
+import { memo, useCallback, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { keyOfThing, thingsOf, type PieceThing } from '../../core/plan/piece/things';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -19,6 +19,9 @@ interface JobSectionProps {
   readonly greatestHeight: number;
   /** Whether what stands under it is the main figure of the screen: no step is open beside it. */
   readonly isMain: boolean;
+  /** What is selected, by its key: one comes back to it. */
+  readonly selected: string | undefined;
+  readonly onSelected: (key: string | undefined) => void;
   /** Opens the step in which a thing is set. */
   readonly onStep: (step: JobStep, pour: number) => void;
   /** Takes another pour in hand. */
@@ -34,9 +37,15 @@ const stepOfThing: Readonly<Record<PieceThing['kind'], JobStep>> = {
 };
 
 /** The Section of the open job, and under it what is selected in it, or what the pour comes to. */
-export function JobSection({ greatestHeight, isMain, onStep, onPour }: JobSectionProps) {
+export function JobSection({
+  greatestHeight,
+  isMain,
+  selected,
+  onSelected,
+  onStep,
+  onPour,
+}: JobSectionProps) {
   const { plan, job, outdated, pourIndex } = useOpenJob();
-  const [selected, setSelected] = useState<string>();
   const thing = useMemo(
     () => plan && thingsOf(plan).find((each) => keyOfThing(each) === selected),
     [plan, selected],
@@ -44,10 +53,10 @@ export function JobSection({ greatestHeight, isMain, onStep, onPour }: JobSectio
   const select = useCallback(
     (next: PieceThing) => {
       const key = keyOfThing(next);
-      setSelected((before) => (before === key ? undefined : key));
+      onSelected(key === selected ? undefined : key);
       if ('pour' in next && next.pour !== pourIndex) onPour(next.pour);
     },
-    [onPour, pourIndex],
+    [onPour, onSelected, selected, pourIndex],
   );
   const borders = useMovableBorders();
   if (plan === undefined) {

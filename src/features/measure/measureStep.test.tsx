@@ -95,11 +95,24 @@ test('a hollow tray with a draft: the walls lean in, the shell alone is filled',
   await expectMl('431');
 });
 
-test('a wrong entry is told at its field, and the last figures stand', async () => {
+test('a wrong entry is told at its field in its own words, and the last figures stand', async () => {
   await openStep();
-  type('Depth', '3 m2');
-  expect(await cavity().findByText(/this wants a length/)).toBeInTheDocument();
-  await expectMl('1905');
+  for (const [typed, says] of [
+    ['0', /must be more than 0/],
+    ['-4 mm', /must be more than 0/],
+    ['deep', /is not a length/],
+    ['11 m', /10 m at the most/],
+    ['NaN', /is not a length/],
+    ['3 m2', /That is an area; this wants a length/],
+    ['1,200 mm', /could be 1200 or 1\.200/],
+    ['3 furlongs', /not a unit Nipperkin knows/],
+  ] as const) {
+    type('Depth', typed);
+    expect(await cavity().findByText(says)).toBeInTheDocument();
+    await expectMl('1905');
+    type('Depth', '31.75 mm');
+    await waitFor(() => expect(cavity().queryByText(says)).toBeNull());
+  }
 });
 
 test('rectangles laid side by side, one taken out and put back', async () => {
