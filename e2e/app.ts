@@ -1,28 +1,76 @@
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type BrowserContext,
+  type ConsoleMessage,
+  type Locator,
+  type Page,
+  type Request,
+  type WebError,
+} from '@playwright/test';
 
 /**
- * Every test also holds that nothing is asked of another machine and that the page throws no error.
+ * One browser profile for all tests of a worker: what is fetched and compiled once is there for the next. Each test begins with
+ * nothing kept, and holds that nothing is asked of another machine and that the page throws no error.
  */
-export const test = base.extend<{
-  readonly quiet: undefined;
-  /** Errors that a test brings about itself. */
-  readonly allowedErrors: readonly RegExp[];
-}>({
+export const test = base.extend<
+  {
+    readonly quiet: undefined;
+    /** Errors that a test brings about itself. */
+    readonly allowedErrors: readonly RegExp[];
+  },
+  { readonly profile: BrowserContext }
+>({
   allowedErrors: [[], { option: true }],
+  profile: [
+    async ({ browser }, use, { project }) => {
+      const { baseURL, viewport, hasTouch } = project.use;
+      const profile = await browser.newContext({
+        ...(baseURL === undefined ? {} : { baseURL }),
+        ...(viewport === undefined ? {} : { viewport }),
+        ...(hasTouch === undefined ? {} : { hasTouch }),
+        acceptDownloads: true,
+      });
+      await use(profile);
+      await profile.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ profile, baseURL }, run) => {
+    const page = await profile.newPage();
+    const devtools = await profile.newCDPSession(page);
+    await devtools.send('Storage.clearDataForOrigin', {
+      origin: baseURL ?? '',
+      storageTypes: 'indexeddb,local_storage,service_workers,cache_storage',
+    });
+    await page.close();
+    await run(profile);
+    await Promise.all(profile.pages().map((each) => each.close()));
+    await profile.clearPermissions();
+  },
+  page: async ({ context }, run) => {
+    await run(await context.newPage());
+  },
   quiet: [
     async ({ context, baseURL, allowedErrors }, use) => {
       const foreign: string[] = [];
       const errors: string[] = [];
-      context.on('request', (request) => {
+      const onRequest = (request: Request): void => {
         const url = new URL(request.url());
         const isLocal = url.origin === baseURL || ['blob:', 'data:'].includes(url.protocol);
         if (!isLocal) foreign.push(request.url());
-      });
-      context.on('weberror', (error) => errors.push(error.error().message));
-      context.on('console', (message) => {
+      };
+      const onError = (error: WebError): void => void errors.push(error.error().message);
+      const onConsole = (message: ConsoleMessage): void => {
         if (message.type() === 'error') errors.push(message.text());
-      });
+      };
+      context.on('request', onRequest);
+      context.on('weberror', onError);
+      context.on('console', onConsole);
       await use(undefined);
+      context.off('request', onRequest);
+      context.off('weberror', onError);
+      context.off('console', onConsole);
       expect(foreign, 'requests that leave the machine').toEqual([]);
       const unexpected = errors.filter((error) => !allowedErrors.some((each) => each.test(error)));
       expect(unexpected, 'errors in the page').toEqual([]);
@@ -37,8 +85,11 @@ export { expect };
 export const part = (page: Page, letter: 'A' | 'B', nth = 0): Locator =>
   page.getByTestId(`part-${letter}`).nth(nth);
 
-/** Types into a field as a person does: what was there goes first. */
-export async function type(field: Locator, text: string): Promise<void> {
+/** Puts a text into a field in one go, as a paste does: what a job comes to is planned once. */
+export const type = (field: Locator, text: string): Promise<void> => field.fill(text);
+
+/** Types into a field key by key, as a person does: what was there goes first. */
+export async function typeKeys(field: Locator, text: string): Promise<void> {
   await field.fill('');
   await field.pressSequentially(text);
 }

@@ -12,6 +12,7 @@ import {
   toPiece,
   toStep,
   type,
+  typeKeys,
   typeOn,
 } from './app';
 
@@ -23,9 +24,9 @@ test.describe('the tray, from a new job to grams', () => {
     await page.getByRole('button', { name: 'New job' }).tap();
     await expect(page.getByText('No amounts yet')).toBeVisible();
     await expect(page.getByText('Nothing here yet')).toHaveCount(0);
-    await type(page.getByLabel('Length'), '300');
-    await type(page.getByLabel('Width'), '20 cm');
-    await type(page.getByLabel('Depth'), '1-1/4 in');
+    await typeKeys(page.getByLabel('Length'), '300');
+    await typeKeys(page.getByLabel('Width'), '20 cm');
+    await typeKeys(page.getByLabel('Depth'), '1-1/4 in');
     await expect(page.getByText('= 31.75')).toBeVisible();
     await expect(mainFigure(page)).toContainText(figure('1905 ml'));
     // It is called by what was measured until somebody names it.

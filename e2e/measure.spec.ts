@@ -13,7 +13,7 @@ import {
   modelXml,
   packed,
 } from '../src/core/measure/testShapes/meshes';
-import { chooseOn, expect, figure, line, mainFigure, saved, test, type } from './app';
+import { chooseOn, expect, figure, line, mainFigure, saved, test, type, typeKeys } from './app';
 
 const cavity = (page: Page) => page.getByTestId('cavity-1');
 const bar = mainFigure;
@@ -43,11 +43,11 @@ test('the galley inlay, stepped through with a tape: 4475 ml and 79.56 mm on ave
   await open(page, 'Channel by stations');
   const places = [0, 250, 600, 900, 1250];
   const widths = [82, 64, 97, 71, 88];
-  await type(cavity(page).getByLabel('Depth', { exact: true }), '45');
+  await typeKeys(cavity(page).getByLabel('Depth', { exact: true }), '45');
   for (const [index, at] of places.entries()) {
     if (index > 1) await cavity(page).getByRole('button', { name: 'Next station' }).tap();
-    await type(cavity(page).getByLabel(`Station ${index + 1} at`), String(at));
-    await type(cavity(page).getByLabel(`Width ${index + 1}`), String(widths[index]));
+    await typeKeys(cavity(page).getByLabel(`Station ${index + 1} at`), String(at));
+    await typeKeys(cavity(page).getByLabel(`Width ${index + 1}`), String(widths[index]));
   }
   await expect(cavity(page)).toContainText(figure('4475 ml'));
   await expect(cavity(page)).toContainText(figure('79.56 mm wide on average'));
@@ -58,13 +58,13 @@ test('the galley inlay, stepped through with a tape: 4475 ml and 79.56 mm on ave
     .tap();
   await expect(cavity(page)).toContainText('from how the edge bends between 5 stations');
   // A station that goes backwards is told at its own field, and the last good figures stay.
-  await type(cavity(page).getByLabel('Station 4 at'), '500');
+  await typeKeys(cavity(page).getByLabel('Station 4 at'), '500');
   await expect(page.getByText('Each station must lie further along')).toBeVisible();
   await cavity(page).getByRole('button', { name: 'Remove station 4' }).tap();
   await expect(bar(page)).not.toContainText('Last good figures');
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(bar(page)).toContainText('Last good figures');
-  await type(cavity(page).getByLabel('Station 4 at'), '900');
+  await typeKeys(cavity(page).getByLabel('Station 4 at'), '900');
   await expect(bar(page)).toContainText(figure('4923 ml'));
   await expect(saved(page)).toBeVisible();
   await page.reload();

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { readEverything } from '../src/data/files/everything';
-import { chooseOn, expect, fromMenu, saved, test, toPiece, toStep, type, typeOn } from './app';
+import { chooseOn, expect, fromMenu, saved, test, toPiece, toStep, typeKeys, typeOn } from './app';
 import { putText, storedTexts } from './storage';
 
 const piece = '/jobs/demo-drawer-tray';
@@ -14,7 +14,7 @@ test.describe('no blind write', () => {
   }) => {
     await page.goto('/jobs/demo-drawer-tray/mix');
     await chooseOn(page, 'Mixed in', 'The best of several');
-    await type(page.getByLabel('Name of container 1'), 'A bucket '.repeat(6));
+    await typeKeys(page.getByLabel('Name of container 1'), 'A bucket '.repeat(6));
     const before = (await storedTexts(page))['settings/person'];
     await page.getByRole('button', { name: 'Keep these as mine' }).tap();
     await expect(page.getByText('40 characters at most').first()).toBeVisible();
@@ -100,7 +100,7 @@ test.describe('no blind write', () => {
     await other.goto('/jobs');
     await fromMenu(other, 'Delete', 'Drawer tray');
     await page.getByRole('button', { name: 'Keep mine' }).tap();
-    await type(page.getByLabel('Depth'), '10 mm');
+    await typeKeys(page.getByLabel('Depth'), '10 mm');
     await expect(saved(page)).toBeVisible();
     await other.getByRole('button', { name: 'Undo' }).tap();
     await expect(other.getByText('Not taken back')).toBeVisible();
@@ -137,9 +137,9 @@ test.describe('“saved” means that the screen is what is stored', () => {
     });
     await other.goto(tray);
     await expect(saved(other)).toBeVisible();
-    await type(page.getByLabel('Depth'), '10 mm');
+    await typeKeys(page.getByLabel('Depth'), '10 mm');
     await expect(saved(page)).toBeVisible();
-    await type(other.getByLabel('Depth'), '12 mm');
+    await typeKeys(other.getByLabel('Depth'), '12 mm');
     await expect(other.getByRole('alert').filter({ hasText: conflict })).toBeInViewport();
     await expect(other.getByTestId('save-state')).toHaveText('not saved');
     await expect
@@ -166,7 +166,7 @@ test.describe('“saved” means that the screen is what is stored', () => {
   }) => {
     await page.goto('/shelf');
     await page.getByRole('button', { name: 'Add a resin' }).tap();
-    await type(page.getByLabel('Name', { exact: true }), 'Half typed');
+    await typeKeys(page.getByLabel('Name', { exact: true }), 'Half typed');
     await page.getByRole('button', { name: 'Back' }).tap();
     await page.getByRole('button', { name: 'Go on with Half typed' }).tap();
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Half typed');
@@ -176,7 +176,7 @@ test.describe('“saved” means that the screen is what is stored', () => {
     await expect(page.getByText('Typed and not saved')).toHaveCount(0);
 
     await page.getByRole('link', { name: 'Open Slow clear' }).tap();
-    await type(page.getByLabel('Name', { exact: true }), 'Slow and clear');
+    await typeKeys(page.getByLabel('Name', { exact: true }), 'Slow and clear');
     await page.reload();
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Slow and clear');
     await page.getByRole('button', { name: 'Save the card' }).tap();
@@ -189,7 +189,7 @@ test.describe('“saved” means that the screen is what is stored', () => {
     context,
   }) => {
     await page.goto('/shelf/demo-slow-clear');
-    await type(page.getByLabel('Name', { exact: true }), 'Mine');
+    await typeKeys(page.getByLabel('Name', { exact: true }), 'Mine');
     const other = await context.newPage();
     await other.goto('/shelf');
     await fromMenu(other, 'Delete', 'Slow clear');
@@ -209,7 +209,7 @@ test.describe('“saved” means that the screen is what is stored', () => {
       };
       Object.assign(globalThis, { makeRoom: () => (IDBObjectStore.prototype.put = put) });
     });
-    await type(page.getByLabel('Depth'), '10 mm');
+    await typeKeys(page.getByLabel('Depth'), '10 mm');
     await expect(page.getByTestId('save-state')).toHaveText('not saved');
     await page.evaluate(() => void (globalThis as unknown as { makeRoom(): void }).makeRoom());
     await expect(saved(page)).toBeVisible();
@@ -371,7 +371,7 @@ test.describe('parts that cannot be fetched', () => {
     page,
   }) => {
     await page.goto(tray);
-    await type(page.getByLabel('Depth'), '10 mm');
+    await typeKeys(page.getByLabel('Depth'), '10 mm');
     await expect(saved(page)).toBeVisible();
     await page.route('**/*', (route) => route.abort());
     await toStep(page, 'heat');

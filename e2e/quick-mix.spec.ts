@@ -1,4 +1,4 @@
-import { chooseOn, expect, figure, line, openEmpty, part, test, type } from './app';
+import { chooseOn, expect, figure, line, openEmpty, part, test, type, typeKeys } from './app';
 
 test('cold start: three taps and one figure give grams and millilitres of A and B', async ({
   page,
@@ -43,7 +43,7 @@ test('any unit, several batches, and found again as it was left', async ({ page 
 test('oz alone is refused with the three it could be, and a tap settles it', async ({ page }) => {
   await page.goto('/');
   const amount = page.getByLabel('Amount in one batch');
-  await type(amount, '16 oz');
+  await typeKeys(amount, '16 oz');
   await expect(page.getByText('means more than one unit')).toBeVisible();
   for (const choice of ['US fl oz', 'imp fl oz', 'oz weight']) {
     await expect(page.getByRole('button', { name: choice })).toBeVisible();
