@@ -9,11 +9,11 @@ function roughVolume(ml: number): string {
 }
 
 /** What a job is called until a person names it: by what is measured. */
-export function sayJobByMeasure({ form, pours }: Plan): string | undefined {
+export function sayJobByMeasure({ form, pours, together }: Plan): string | undefined {
   const parts = form?.parts ?? pours.flatMap((pour) => pour.parts);
   const [first] = parts;
   if (first === undefined) return undefined;
-  const ml = form?.cavityMl ?? pours.reduce((sum, { cavityMl }) => sum + cavityMl, 0);
+  const ml = form?.cavityMl ?? together.cavityMl;
   const count = first.count > 1 ? `${first.count} × ` : '';
   const more = parts.length > 1 ? ` and ${parts.length - 1} more` : '';
   return `${count}${first.name ?? shapeNames[first.shape]}${more}, ${roughVolume(ml)}`;

@@ -28,7 +28,7 @@ test('a layer: its amounts, its batch, its depth against the most, its heat and 
   expect(layer).toMatchObject({
     name: 'Layer 2',
     figure: '649 ml · 709 g',
-    rows: { 'One batch': '551 + 159 g', Depth: '39 mm of 42 mm at most' },
+    rows: { 'One batch': '551 + 159 g', Depth: '39 mm of 42.5 mm at most' },
   });
   expect(layer.rows['Peak']).toMatch(/^about \d+ °C, easy$/);
   expect(layer.reason).toContain('while it is sticky');

@@ -43,7 +43,7 @@ function sayBatches({ batches }: PlannedLayer): string {
 function sayDepth({ fromMm, toMm }: PlannedLayer, { cut }: PourPlan): string | undefined {
   if (fromMm === undefined || toMm === undefined) return undefined;
   const deep = sayHeight(toMm - fromMm);
-  return cut.takesMm === undefined ? deep : `${deep} of ${sayMm(Math.floor(cut.takesMm))} at most`;
+  return cut.takesMm === undefined ? deep : `${deep} of ${sayMm(cut.takesMm)} at most`;
 }
 
 function tellLayer(plan: Plan, pour: PourPlan, index: number): ToldThing {

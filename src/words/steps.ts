@@ -1,5 +1,6 @@
 import type { Plan, PourPlan } from '../core/plan/planTypes';
 import { countOf } from '../core/plan/reasons';
+import { shoppingCost } from '../core/plan/shoppingOf';
 import { sayPlusMinus } from './doubts';
 import { sayDegrees, sayMl, sayHeight, sayMoney } from './figures';
 import { bandNames } from './heat';
@@ -48,12 +49,11 @@ export function sayMixFigure(_: Plan, { batches, totalMl }: PourPlan): string {
 
 /** What is to be paid, or that nothing is to be bought. */
 export function sayBuyFigure({ buying }: Plan, currency: string): string {
-  const all = buying.map((each) => each.buying);
-  const missingMl = all.reduce((sum, each) => sum + each.missingMl, 0);
-  if (missingMl === 0) return 'all on the shelf';
-  const priced = all.every(({ cost }) => cost !== undefined);
-  const cost = all.reduce((sum, each) => sum + (each.cost ?? 0), 0);
-  return priced ? sayMoney(cost, currency) : `${sayMl(missingMl)}, no price`;
+  const missing = buying.filter((each) => each.buying.missingMl > 0);
+  if (missing.length === 0) return 'all on the shelf';
+  const cost = shoppingCost(missing);
+  const priced = missing.every((each) => each.buying.cost !== undefined);
+  return priced && cost !== undefined ? sayMoney(cost, currency) : 'to buy, no price on the card';
 }
 
 /** How far a step is, in a word. */

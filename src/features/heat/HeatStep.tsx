@@ -15,6 +15,7 @@ import { sayProblem } from '../../words/problems';
 import {
   heatIsEstimate,
   bandNames,
+  hottestLayer,
   sayAdvice,
   sayBand,
   sayAssumed,
@@ -197,9 +198,7 @@ function UnpaintedSection({ plan }: { readonly plan: Plan }) {
 /** The hottest of the layers: what one wants to know first. */
 function HottestLayer({ plan, ranged }: { readonly plan: HeatPlan; readonly ranged: boolean }) {
   const { family, layers } = plan;
-  const [first] = layers;
-  if (first === undefined) return null;
-  const hottest = layers.reduce((most, each) => (each.peakC.mid > most.peakC.mid ? each : most));
+  const hottest = hottestLayer(plan);
   return (
     <MainFigure>
       <View style={styles.peak}>

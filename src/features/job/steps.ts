@@ -13,7 +13,9 @@ import {
 interface StepNames {
   readonly label: string;
   /** Fields that are set in it: of the job, or of one pour. A problem with one of them is told at this step. */
-  readonly fields: RegExp;
+  readonly fields?: RegExp;
+  /** Of a pour's step: what the job says there for all of its pours. */
+  readonly jobFields?: RegExp;
   /** Only where a job has several pours. */
   readonly amongSeveral?: boolean;
 }
@@ -41,7 +43,7 @@ const records = {
     label: 'Place',
     of: 'pour',
     amongSeveral: true,
-    fields: /^($|name|role|fills|covers|measure|joint|wait|room)\b|^$/,
+    fields: /^$|^(name|role|fills|covers|measure|joint|wait|room)\b/,
     figure: sayPlaceFigure,
   },
   resin: {
@@ -56,7 +58,13 @@ const records = {
     fields: /^(layers|allowances\.planing)\b/,
     figure: sayLayersFigure,
   },
-  heat: { label: 'Heat', of: 'pour', fields: /^heat\b/, figure: sayHeatFigure },
+  heat: {
+    label: 'Heat',
+    of: 'pour',
+    fields: /^heat\b/,
+    jobFields: /^heat\b/,
+    figure: sayHeatFigure,
+  },
   colour: {
     label: 'Colour',
     of: 'pour',
@@ -66,10 +74,11 @@ const records = {
   mix: {
     label: 'Mix',
     of: 'pour',
-    fields: /^(mixing|containers?|scaleStep|batches|overage|allowances|kind)\b/,
+    fields: /^(mixing|containers?|batches|overage|allowances|kind|cupMarks)\b/,
+    jobFields: /^(containers?|scaleStep|leftoverMoulds)\b/,
     figure: sayMixFigure,
   },
-  buy: { label: 'Buy', of: 'job', fields: /^leftoverMoulds\b/, figure: sayBuyFigure },
+  buy: { label: 'Buy', of: 'job', figure: sayBuyFigure },
 } as const satisfies Readonly<Record<string, StepRecord>>;
 
 export type JobStep = keyof typeof records;

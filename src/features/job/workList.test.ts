@@ -50,6 +50,7 @@ test.each([
   ['pours[0].overage', 'mix', 0],
   ['container.capacity', 'mix', 0],
   ['heat.fan', 'heat', 0],
+  ['pours[0].cupMarks.water', 'mix', 0],
 ])('what is wrong with %s is told at %s', (field, step, pour) => {
   const rows = workList(workOf('demo-lamp-base', { problems: [wrongAt(field)] }));
   expect(rows.filter(({ state }) => state === 'wrong')).toMatchObject([{ step, pour }]);
@@ -62,6 +63,14 @@ test('what is wrong with one pour of several is told at that pour alone', () => 
   );
   expect(rows.filter(({ state }) => state === 'wrong')).toMatchObject([{ step: 'place', pour: 1 }]);
 });
+
+test.each(['name', 'room.temperature'])(
+  'what is wrong with the %s of the job is told at its own line alone',
+  (field) => {
+    const rows = workList(workOf('demo-galley-inlay', { problems: [wrongAt(field)] }));
+    expect(rows.filter(({ state }) => state === 'wrong')).toEqual([]);
+  },
+);
 
 test('before there is a plan the first step is next, the others are open', () => {
   const rows = workList(workOf('demo-lamp-base', { plan: undefined, pours: [{}] }));

@@ -42,11 +42,11 @@ function isWrong(
 ): boolean {
   return problems.some(({ field }) => {
     const own = fieldWithin(field, pour);
-    if (own !== undefined && step.fields.test(own)) {
+    if (own !== undefined && step.fields?.test(own) === true) {
       // One pour alone has no step for its place.
       return step.value !== 'place' || pours.length > 1;
     }
-    return pour === 0 && !field.startsWith('pours') && step.fields.test(field);
+    return pour === 0 && step.jobFields?.test(field) === true;
   });
 }
 

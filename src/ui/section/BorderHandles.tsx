@@ -70,22 +70,14 @@ class BorderDrag {
 function Handle({ index, borders, cavity }: BorderHandlesProps & { readonly index: number }) {
   const colours = useColours();
   const { heightsMm, fromMm, toMm, takesMm, onMove } = borders;
-  const plannedMm = heightsMm[index]!;
-  // The plan follows a moment after a move: until it does, the border is where it was moved to.
-  const [movedMm, setMovedMm] = useState<number>();
-  const [was, setWas] = useState(plannedMm);
-  if (was !== plannedMm) {
-    setWas(plannedMm);
-    setMovedMm(undefined);
-  }
-  const hereMm = movedMm ?? plannedMm;
+  const hereMm = heightsMm[index]!;
   const below = heightsMm[index - 1] ?? fromMm;
   const above = heightsMm[index + 1] ?? toMm;
   const move = (heightMm: number): void => {
-    const inside = Math.min(above - leastMm, Math.max(below + leastMm, Math.round(heightMm)));
-    if (inside === hereMm) return;
-    setMovedMm(inside);
-    onMove(index, inside);
+    // Between its neighbours, by whole millimetres.
+    const [lowest, highest] = [Math.floor(below) + leastMm, Math.ceil(above) - leastMm];
+    const inside = Math.min(highest, Math.max(lowest, Math.round(heightMm)));
+    if (inside !== hereMm) onMove(index, inside);
   };
   const [drag] = useState(() => new BorderDrag());
   useEffect(() => drag.hold({ hereMm, move, perMm: cavity.upPerMm }));
@@ -129,7 +121,7 @@ function Handle({ index, borders, cavity }: BorderHandlesProps & { readonly inde
 }
 
 /** How tall a handle is for a finger. */
-const touchDp = 40;
+const touchDp = 48;
 
 const styles = StyleSheet.create({
   handle: {
