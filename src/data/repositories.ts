@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
 import type { Job } from '../core/job/jobSchema';
-import { checkJob } from '../core/job/readJob';
 import type { Mould } from '../core/measure/mould/mouldSchema';
 import type { Resin } from '../core/resin/resinSchema';
 import { collection } from './collection';
+import { checkedDraft } from './draft/checkedDraft';
 import type { JobDraft } from './draft/jobDraft';
 import { asideRecords, type AsideRecord } from './records/asideRecord';
 import { asChecked, jobRecords, type JobRecord } from './records/jobRecord';
@@ -41,7 +41,7 @@ export const asideCollection = collection(asideRecords, (a, b) => a.key.localeCo
 
 /** A record for a draft; its last good state is kept while the draft is not whole. */
 export function jobRecordOf(draft: JobDraft, before?: JobRecord): JobRecord {
-  const job: Job | undefined = checkJob(draft).value;
+  const job: Job | undefined = checkedDraft(draft).value;
   return {
     id: before?.id ?? nanoid(),
     schema: jobRecords.version as 4,

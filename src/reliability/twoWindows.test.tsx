@@ -4,7 +4,7 @@ import { demoJobs } from '../data/demo/demoJobs';
 import type { FormField } from '../data/draft/formField';
 import type { JobDraft } from '../data/draft/jobDraft';
 import { JobDraftProvider } from '../data/draft/JobDraftProvider';
-import { useOpenJob, type OpenJob } from '../data/draft/openJob';
+import { useKeptJob, useOpenJob, type KeptJob, type OpenJob } from '../data/draft/openJob';
 import { useDraftField } from '../data/draft/pourInHand';
 import { DataProvider } from '../data/hooks/DataProvider';
 import { useJobs, useSaveState, useSettings } from '../data/hooks/queries';
@@ -28,7 +28,7 @@ const key = jobCollection.key('tray');
 
 /** What a person can do in one window, as its screens would let them. */
 interface Hands {
-  readonly open: { job: OpenJob; depth: FormField } | undefined;
+  readonly open: { job: OpenJob & KeptJob; depth: FormField } | undefined;
   readonly record: JobEntry | undefined;
   readonly actions: ReturnType<typeof useJobActions>;
   readonly startOver: ReturnType<typeof useStartOver>;
@@ -38,7 +38,7 @@ interface Hands {
 }
 
 function Inside({ tell }: { readonly tell: (open: Hands['open']) => void }) {
-  const job = useOpenJob();
+  const job = { ...useOpenJob(), ...useKeptJob() };
   const depth = useDraftField('measure.parts.0.depth');
   useEffect(() => {
     tell({ job, depth });

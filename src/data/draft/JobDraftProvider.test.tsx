@@ -10,7 +10,7 @@ import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
 import type { JobDraft } from './jobDraft';
 import { JobDraftProvider } from './JobDraftProvider';
-import { useOpenJob, type OpenJob } from './openJob';
+import { useKeptJob, useOpenJob, type KeptJob, type OpenJob } from './openJob';
 import type { FormField } from './formField';
 import { useDraftField } from './pourInHand';
 
@@ -18,13 +18,13 @@ const { id: _, ...tray } = demoJobs[0] as (typeof demoJobs)[number];
 const stored: JobRecord = { ...jobRecordOf(tray as unknown as JobDraft), id: 'tray' };
 
 interface Seen {
-  open: OpenJob;
+  open: OpenJob & KeptJob;
   depth: FormField;
 }
 
 /** Tells the test what a screen would be given. */
 function Probe({ report }: { readonly report: (seen: Seen) => void }) {
-  const open = useOpenJob();
+  const open = { ...useOpenJob(), ...useKeptJob() };
   const depth = useDraftField('measure.parts.0.depth');
   useEffect(() => report({ open, depth }));
   return <p>{open.conflict ?? 'no conflict'}</p>;

@@ -12,7 +12,13 @@ import { useShelf } from '../hooks/queries';
 import type { JobRecord } from '../records/jobRecord';
 import type { JobDraft } from './jobDraft';
 import { FormProblemsContext, type FormProblems } from './formField';
-import { OpenJobContext, PourIndexContext, type OpenJob } from './openJob';
+import {
+  InHandContext,
+  KeptJobContext,
+  OpenJobContext,
+  type KeptJob,
+  type OpenJob,
+} from './openJob';
 import { usePlannedDraft } from './usePlannedDraft';
 import { useStoredJob } from './useStoredJob';
 
@@ -71,6 +77,7 @@ export function JobDraftProvider({
 
   // A pour that was taken away leaves the last one in hand.
   const pourIndex = Math.min(askedFor, draft.pours.length - 1);
+  const inHand = useMemo(() => ({ id: opened.id, pourIndex }), [opened, pourIndex]);
   // The field that is typed in comes first; the plan follows in pieces between two keys.
   const planned = usePlannedDraft(useDeferredValue(draft), shelf, opened.lastGood);
   const { conflict, saveState } = stored;
@@ -78,14 +85,18 @@ export function JobDraftProvider({
     () => ({
       ...planned,
       pour: planned.plan?.pours[Math.min(pourIndex, planned.plan.pours.length - 1)],
-      pourIndex,
-      record,
+      ...inHand,
+    }),
+    [planned, pourIndex, inHand],
+  );
+  const kept = useMemo<KeptJob>(
+    () => ({
       conflict,
       saveState,
-      keepMine: () => void storedNow.current.keepMine(shown.current ?? draft),
+      keepMine: () => void storedNow.current.keepMine(shown.current ?? storedNow.current.initial),
       takeTheirs: () => void storedNow.current.dropMine().then(() => show(record)),
     }),
-    [planned, pourIndex, record, conflict, saveState, draft, show],
+    [record, conflict, saveState, show],
   );
   const problems = useMemo<FormProblems>(
     () => ({ problems: planned.problems, tellsEmpty: true }),
@@ -96,7 +107,9 @@ export function JobDraftProvider({
     <FormProvider {...form}>
       <OpenJobContext.Provider value={open}>
         <FormProblemsContext.Provider value={problems}>
-          <PourIndexContext.Provider value={pourIndex}>{children}</PourIndexContext.Provider>
+          <InHandContext.Provider value={inHand}>
+            <KeptJobContext.Provider value={kept}>{children}</KeptJobContext.Provider>
+          </InHandContext.Provider>
         </FormProblemsContext.Provider>
       </OpenJobContext.Provider>
     </FormProvider>

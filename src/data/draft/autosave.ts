@@ -13,8 +13,11 @@ export interface Autosave<T> {
   readonly whenDone: (callback: () => void) => void;
 }
 
-/** Saves the latest of what comes in, one save at a time. */
-export function createAutosave<T>(): Autosave<T> {
+/**
+ * Saves the latest of what comes in, one save at a time.
+ * @param ready what each save waits for
+ */
+export function createAutosave<T>(ready?: () => Promise<void>): Autosave<T> {
   let save: (typed: T) => Promise<void> = async () => undefined;
   let waiting: { readonly typed: T } | undefined;
   let running: { readonly typed: T } | undefined;
@@ -25,10 +28,10 @@ export function createAutosave<T>(): Autosave<T> {
     isRunning = true;
     try {
       while (waiting !== undefined) {
-        if (held !== undefined) {
-          await held;
-          continue;
-        }
+        if (ready !== undefined) await ready();
+        if (held !== undefined) await held;
+        // Dropped meanwhile, or held once more.
+        if (waiting === undefined || held !== undefined) continue;
         running = waiting;
         waiting = undefined;
         await save(running.typed);

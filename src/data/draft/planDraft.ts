@@ -1,9 +1,9 @@
 import type { Job } from '../../core/job/jobSchema';
-import { checkJob } from '../../core/job/readJob';
 import { planJob } from '../../core/plan/planJob';
 import type { Plan, Shelf } from '../../core/plan/planTypes';
 import { today } from '../today';
 import { InputError, type Problem } from '../../core/problem';
+import { checkedDraft } from './checkedDraft';
 
 /** What a draft comes to: a job with its plan, or everything that is wrong with it. */
 export type PlannedDraft =
@@ -15,7 +15,7 @@ const noProblems: readonly [] = [];
 
 /** Checks a draft and plans it, as on every keystroke. */
 export function planDraft(draft: unknown, shelf: Shelf): PlannedDraft {
-  const { value: job, problems } = checkJob(draft);
+  const { value: job, problems } = checkedDraft(draft);
   if (job === undefined) return { job, plan: undefined, problems };
   try {
     return { job, plan: planJob(job, shelf, today()), problems: noProblems };

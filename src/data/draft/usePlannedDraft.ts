@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import type { Plan, Shelf } from '../../core/plan/planTypes';
 import type { Problem } from '../../core/problem';
+import { useShared } from '../hooks/useShared';
 import { planDraft } from './planDraft';
 
 /** A draft's plan; while the draft is not whole, the last good plan stands, marked outdated. */
@@ -24,7 +25,7 @@ export function usePlannedDraft(draft: unknown, shelf: Shelf, lastGood: unknown)
     () => (now.plan === undefined && goodDraft !== null ? planDraft(goodDraft, shelf) : now),
     [now, goodDraft, shelf],
   );
-  return useMemo(
+  const planned = useMemo<DraftPlan>(
     () => ({
       job: before.job,
       plan: before.plan,
@@ -33,4 +34,5 @@ export function usePlannedDraft(draft: unknown, shelf: Shelf, lastGood: unknown)
     }),
     [before, now],
   );
+  return useShared(planned);
 }

@@ -3,6 +3,9 @@ import { createAutosave, type Autosave } from '../draft/autosave';
 import type { Change } from '../store/changes';
 import { useStore } from './DataProvider';
 import { useCommit } from './useCommit';
+import { whenIdle } from '../whenIdle';
+
+const painted = (): Promise<void> => new Promise(whenIdle);
 
 interface Saving<T> {
   /** What writes a typed state, as things stand when its turn comes. */
@@ -12,12 +15,12 @@ interface Saving<T> {
   readonly onRefused?: (error: unknown, typed: T) => void;
 }
 
-/** Saves what is typed, the latest of it, one save at a time; what is left when the page is closed is flushed. */
+/** Saves what is typed, the latest of it, one save at a time, once its figures are painted; what is left when the page is closed is flushed. */
 export function useAutosave<T>(saving: Saving<T>): Autosave<T> {
   const store = useStore();
   const commit = useCommit();
   const latest = useRef(saving);
-  const [autosave] = useState(() => createAutosave<T>());
+  const [autosave] = useState(() => createAutosave<T>(painted));
   useEffect(() => {
     latest.current = saving;
     autosave.savesBy(async (typed) => {

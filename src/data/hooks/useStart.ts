@@ -16,6 +16,7 @@ import { contentOf, type Change, type Write } from '../store/changes';
 import { StaleWriteError } from '../store/staleWriteError';
 import { undoing } from '../store/undoing';
 import { useCalibrator, useStore } from './DataProvider';
+import { whenIdle } from '../whenIdle';
 import { useStorageState } from './storageState';
 import { useAllKept, useReadSettings } from './queries';
 import { undone, useCommit, type Undo } from './useCommit';
@@ -34,12 +35,6 @@ async function demoChanges(
 
 const wantsEmpty = (): boolean =>
   new URLSearchParams(globalThis.location?.search ?? '').get('start') === 'empty';
-
-/** Sweeping can wait until the person has what they came for. */
-const whenIdle = (work: () => void): void => {
-  if (typeof globalThis.requestIdleCallback === 'function') globalThis.requestIdleCallback(work);
-  else setTimeout(work, 0);
-};
 
 /** Settings that cannot be read are set aside as they are; what can be read of them stays. */
 const mended = ({ key, text, reason }: UnreadableRecord): readonly Write[] => [

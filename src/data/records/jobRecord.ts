@@ -1,14 +1,14 @@
 import { array, mixed, object, string, type InferType } from 'yup';
 import { jobSchema, type Job } from '../../core/job/jobSchema';
-import { checkJob } from '../../core/job/readJob';
 import { upgradeDraft } from '../../core/upgrades/upgradeJob';
+import { checkedDraft } from '../draft/checkedDraft';
 import type { JobDraft } from '../draft/jobDraft';
 import type { Migration, RecordKind } from './readRecords';
 import { storedFields } from './stored';
 
 /** Whether texts stand where texts belong and lists where lists do: anything else no form can have made, and none can show. */
 const isOfItsShape = (draft: unknown): boolean =>
-  !checkJob(draft).problems.some(
+  !checkedDraft(draft).problems.some(
     ({ code, field, value }) => code === 'wrong-type' || (value === null && field.endsWith(']')),
   );
 

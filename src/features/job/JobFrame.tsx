@@ -1,8 +1,8 @@
-import { useState, type ReactNode } from 'react';
+import { memo, useCallback, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
-import { newJobName } from '../../data/draft/jobDraft';
-import { useOpenJob } from '../../data/draft/openJob';
+import { useKeptJob, useOpenJob, usePourIndex } from '../../data/draft/openJob';
+import { useJobName } from '../../data/draft/useJobName';
 import { ActionButton } from '../../ui/ActionButton';
 import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
 import { WarningList } from '../../ui/feedback/WarningList';
@@ -47,7 +47,7 @@ interface PieceProps {
 }
 
 /** One job: its piece in the middle of everything, the list of its work, and the step that is open. */
-export function JobFrame(props: JobFrameProps) {
+export const JobFrame = memo(function JobFrame(props: JobFrameProps) {
   const wide = useWide();
   useNameByMeasure(props.step);
   const [selected, onSelected] = useState<string>();
@@ -58,30 +58,42 @@ export function JobFrame(props: JobFrameProps) {
   ) : (
     <JobStepScreen {...props} step={props.step} />
   );
-}
+});
 
 /** What every screen of a job has in its frame. */
 function useFrame() {
-  const { record, plan, conflict, saveState, keepMine, takeTheirs } = useOpenJob();
+  const { plan } = useOpenJob();
   return {
-    title: record.draft.name.trim() || newJobName,
+    title: useJobName(),
     subtitle: plan && `${saySubject(plan)} · room ${sayC(plan.roomTemperatureC)}`,
-    status: saveWords[saveState],
-    notice: conflict && (
-      <ConflictStrip conflict={conflict} onKeepMine={keepMine} onTakeOther={takeTheirs} />
-    ),
+    status: saveWord,
+    notice: overtaken,
   };
 }
 
+function SaveWord() {
+  return saveWords[useKeptJob().saveState];
+}
+
+/** Another window was first. */
+function Overtaken() {
+  const { conflict, keepMine, takeTheirs } = useKeptJob();
+  if (conflict === undefined) return null;
+  return <ConflictStrip conflict={conflict} onKeepMine={keepMine} onTakeOther={takeTheirs} />;
+}
+
 function useOpenRow({ onStep }: Pick<JobFrameProps, 'onStep'>) {
-  const { pourIndex } = useOpenJob();
-  return ({ step, pour = pourIndex }: WorkRow): void => onStep(step, pour);
+  const pourIndex = usePourIndex();
+  return useCallback(
+    ({ step, pour = pourIndex }: WorkRow): void => onStep(step, pour),
+    [pourIndex, onStep],
+  );
 }
 
 /** The piece, what it comes to, and the work as a list; at the foot what is sensible next. */
 function JobHub(props: JobFrameProps & PieceProps) {
   const { selected, onSelected, onStep, onPour, onBack, children } = props;
-  const { plan, pourIndex, outdated, record } = useOpenJob();
+  const { id, plan, pourIndex, outdated } = useOpenJob();
   const frame = useFrame();
   const rows = useWork();
   const openRow = useOpenRow(props);
@@ -90,7 +102,7 @@ function JobHub(props: JobFrameProps & PieceProps) {
     <Screen
       {...frame}
       onBack={onBack}
-      rememberedAs={`job/${record.id}`}
+      rememberedAs={`job/${id}`}
       foot={
         next && (
           <ActionButton
@@ -124,39 +136,60 @@ function JobHub(props: JobFrameProps & PieceProps) {
   );
 }
 
+const saveWord = <SaveWord />;
+const overtaken = <Overtaken />;
+
 /** One step on a phone: the piece small in its head, its figures first, and the way on at the foot. */
 function JobStepScreen(props: JobFrameProps & { readonly step: JobStep }) {
-  const { step, onHub, children } = props;
-  const { plan, pour, pourIndex } = useOpenJob();
-  const frame = useFrame();
-  const rows = useWork();
-  const openRow = useOpenRow(props);
+  const { step, onStep, onHub, children } = props;
+  const { plan, pour } = useOpenJob();
   const { label, of } = jobSteps.find(({ value }) => value === step)!;
   const several = plan !== undefined && plan.pours.length > 1;
   const named = several && of === 'pour' && pour !== undefined;
-  const warnings = plan?.warnings.filter((each) =>
-    isToldAt(each, step, of === 'pour' ? pourIndex : undefined),
+  // The same elements for every plan: each part hears of it by itself.
+  const parts = useMemo(
+    () => ({
+      aside: <SmallSection onPress={onHub} />,
+      foot: <WaysOn step={step} onStep={onStep} onHub={onHub} />,
+      children: (
+        <UnderMainFigureContext value={<StepWarnings step={step} />}>
+          {children}
+        </UnderMainFigureContext>
+      ),
+    }),
+    [step, onStep, onHub, children],
   );
   return (
     <Screen
-      {...frame}
       title={named ? `${sayPour(pour)}: ${label.toLowerCase()}` : label}
-      subtitle={frame.title}
-      aside={plan !== undefined && <SmallSection onPress={onHub} />}
+      subtitle={useJobName()}
+      status={saveWord}
+      notice={overtaken}
       onBack={onHub}
-      foot={
-        <StepFoot rows={rows} at={rowAt(rows, step, pourIndex)} onRow={openRow} onHub={onHub} />
-      }
-    >
-      <UnderMainFigureContext
-        value={
-          warnings !== undefined &&
-          warnings.length > 0 && <WarningList warnings={warnings} pours={plan?.pours ?? []} />
-        }
-      >
-        {children}
-      </UnderMainFigureContext>
-    </Screen>
+      {...parts}
+    />
+  );
+}
+
+/** What is warned of at the open step. */
+function StepWarnings({ step }: { readonly step: JobStep }) {
+  const { plan, pourIndex } = useOpenJob();
+  const { of } = jobSteps.find(({ value }) => value === step)!;
+  const warnings = plan?.warnings.filter((each) =>
+    isToldAt(each, step, of === 'pour' ? pourIndex : undefined),
+  );
+  if (plan === undefined || warnings === undefined || warnings.length === 0) return null;
+  return <WarningList warnings={warnings} pours={plan.pours} />;
+}
+
+/** The ways before and after the open step. */
+function WaysOn(props: Pick<JobFrameProps, 'onStep' | 'onHub'> & { readonly step: JobStep }) {
+  const pourIndex = usePourIndex();
+  const rows = useWork();
+  const openRow = useOpenRow(props);
+  const at = rowAt(rows, props.step, pourIndex);
+  return (
+    <StepFoot before={rows[at - 1]} after={rows[at + 1]} onRow={openRow} onHub={props.onHub} />
   );
 }
 

@@ -1,4 +1,4 @@
-import { memo, useCallback, useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { keyOfThing, thingsOf, type PieceThing } from '../../core/plan/piece/things';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -11,9 +11,6 @@ import { tellThing } from '../../words/piece';
 import { useMovableBorders } from './useMovableBorders';
 import { AmountsBar } from './AmountsBar';
 import { jobSteps, type JobStep } from './steps';
-
-/** A save does not draw it anew. */
-const PlannedSection = memo(Section);
 
 interface JobSectionProps {
   readonly greatestHeight: number;
@@ -71,7 +68,7 @@ export function JobSection({
   return (
     <View style={styles.stack}>
       <View style={outdated && styles.outdated}>
-        <PlannedSection
+        <Section
           plan={plan}
           greatestHeight={greatestHeight}
           selected={selected}

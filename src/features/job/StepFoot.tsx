@@ -1,19 +1,18 @@
+import { memo } from 'react';
 import { StyleSheet } from 'react-native';
 import { ActionButton } from '../../ui/ActionButton';
 import type { WorkRow } from './workList';
 
 interface StepFootProps {
-  readonly rows: readonly WorkRow[];
-  /** The row that is open. */
-  readonly at: number;
+  /** The rows beside the one that is open. */
+  readonly before: WorkRow | undefined;
+  readonly after: WorkRow | undefined;
   readonly onRow: (row: WorkRow) => void;
   readonly onHub: () => void;
 }
 
 /** The way to the step before and to the one after; at both ends it leads to the piece. */
-export function StepFoot({ rows, at, onRow, onHub }: StepFootProps) {
-  const before = rows[at - 1];
-  const after = rows[at + 1];
+export const StepFoot = memo(function StepFoot({ before, after, onRow, onHub }: StepFootProps) {
   return (
     <>
       <ActionButton
@@ -29,6 +28,6 @@ export function StepFoot({ rows, at, onRow, onHub }: StepFootProps) {
       />
     </>
   );
-}
+});
 
 const styles = StyleSheet.create({ grow: { flexGrow: 1 } });

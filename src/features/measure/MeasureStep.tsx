@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
+import { useCallback } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFieldArray } from 'react-hook-form';
 import type { JobDraft } from '../../data/draft/jobDraft';
-import { useOpenJob } from '../../data/draft/openJob';
+import { useJobId, useOpenJob } from '../../data/draft/openJob';
 import { emptyPart, type PartDraft } from '../../data/draft/partDraft';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
@@ -18,28 +19,11 @@ import { PartEditor } from './PartEditor';
 
 /** What is poured: the cavities and what stands in them. */
 export function MeasureStep() {
-  const { record, outdated } = useOpenJob();
   const parts = useFieldArray<JobDraft, 'measure.parts'>({ name: 'measure.parts' });
   const inserts = useFieldArray<JobDraft, 'measure.inserts'>({ name: 'measure.inserts' });
-  const notice = useNotice();
-  const router = useRouter();
-  const { here } = useWays('/jobs');
-
-  const keep = (part: number | undefined): void =>
-    router.push({
-      pathname: '/jobs/[id]/mould',
-      params: { id: record.id, ...(part === undefined ? {} : { part }), ...here },
-    });
-
-  const removed = (
-    list: { readonly insert: (index: number, part: PartDraft) => void },
-    index: number,
-    part: PartDraft,
-  ): void =>
-    notice({
-      text: `Removed ${part.name || shapeNames[part.shape].toLowerCase()}`,
-      undo: async () => list.insert(index, part),
-    });
+  const removePart = useRemoval(parts);
+  const removeInsert = useRemoval(inserts);
+  const keep = useKeepAsMould();
 
   return (
     <View style={styles.stack}>
@@ -50,15 +34,8 @@ export function MeasureStep() {
           kind="part"
           index={index}
           among={parts.fields.length}
-          onRemove={
-            parts.fields.length > 1
-              ? (part) => {
-                  parts.remove(index);
-                  removed(parts, index, part);
-                }
-              : undefined
-          }
-          onKeep={() => keep(index)}
+          onRemove={parts.fields.length > 1 ? removePart : undefined}
+          onKeep={keep}
         />
       ))}
       {inserts.fields.map(({ id }, index) => (
@@ -67,10 +44,7 @@ export function MeasureStep() {
           kind="insert"
           index={index}
           among={inserts.fields.length}
-          onRemove={(part) => {
-            inserts.remove(index);
-            removed(inserts, index, part);
-          }}
+          onRemove={removeInsert}
         />
       ))}
       <View style={styles.row}>
@@ -84,16 +58,53 @@ export function MeasureStep() {
           icon="plus"
           onPress={() => inserts.append(emptyPart('cylinder'))}
         />
-        {parts.fields.length > 1 && !outdated && (
-          <ActionButton
-            label="Keep all cavities as one mould"
-            icon="cup-outline"
-            onPress={() => keep(undefined)}
-          />
-        )}
+        {parts.fields.length > 1 && <KeepAll onPress={() => keep(undefined)} />}
       </View>
       <HeightCurve />
     </View>
+  );
+}
+
+interface PartList {
+  readonly remove: (index: number) => void;
+  readonly insert: (index: number, part: PartDraft) => void;
+}
+
+/** Takes a part out of a list, with a way back. */
+function useRemoval({ remove, insert }: PartList): (index: number, part: PartDraft) => void {
+  const notice = useNotice();
+  return useCallback(
+    (index, part) => {
+      remove(index);
+      notice({
+        text: `Removed ${part.name || shapeNames[part.shape].toLowerCase()}`,
+        undo: async () => insert(index, part),
+      });
+    },
+    [remove, insert, notice],
+  );
+}
+
+/** Opens a new mould of what is measured: of one cavity, or of all. */
+function useKeepAsMould(): (part: number | undefined) => void {
+  const id = useJobId();
+  const { push } = useRouter();
+  const { from } = useWays('/jobs').here;
+  return useCallback(
+    (part) =>
+      push({
+        pathname: '/jobs/[id]/mould',
+        params: { id, ...(part === undefined ? {} : { part }), from },
+      }),
+    [id, from, push],
+  );
+}
+
+function KeepAll({ onPress }: { readonly onPress: () => void }) {
+  const { outdated } = useOpenJob();
+  if (outdated) return null;
+  return (
+    <ActionButton label="Keep all cavities as one mould" icon="cup-outline" onPress={onPress} />
   );
 }
 

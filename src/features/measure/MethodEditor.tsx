@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { isPlainShape } from '../../core/measure/shapes/shapeRules';
 import type { MeasureDetail } from '../../core/measure/measured';
@@ -23,7 +24,11 @@ interface MethodEditorProps {
 }
 
 /** What a method asks for. */
-export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
+export const MethodEditor = memo(function MethodEditor({
+  place,
+  shape,
+  detail,
+}: MethodEditorProps) {
   const outline =
     detail?.kind === 'outline' ? detail : detail?.kind === 'coat' ? detail.outline : undefined;
   if (isPlainShape(shape)) return <PlainEditor key={shape} place={place} shape={shape} />;
@@ -79,6 +84,6 @@ export function MethodEditor({ place, shape, detail }: MethodEditorProps) {
     case 'amount':
       return <PartQuantity place={place} name="amount" />;
   }
-}
+});
 
 const styles = StyleSheet.create({ stack: { gap: space.medium } });

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import Svg, { Path } from 'react-native-svg';
@@ -20,7 +21,12 @@ interface MethodPickerProps {
 }
 
 /** How a cavity is measured, by a small drawing of each way: the common ones first, all of them on a tap. */
-export function MethodPicker({ label, value, isFresh, onChange }: MethodPickerProps) {
+export const MethodPicker = memo(function MethodPicker({
+  label,
+  value,
+  isFresh,
+  onChange,
+}: MethodPickerProps) {
   if (isFresh) return <FreshPicker label={label} value={value} onChange={onChange} />;
   return (
     <SettingLine label="Measured as" value={shapeNames[value]} testID="method">
@@ -35,7 +41,7 @@ export function MethodPicker({ label, value, isFresh, onChange }: MethodPickerPr
       )}
     </SettingLine>
   );
-}
+});
 
 function FreshPicker({ label, value, onChange }: Omit<MethodPickerProps, 'isFresh'>) {
   const inSight = commonShapes.includes(value) ? commonShapes : [value, ...commonShapes];

@@ -1,9 +1,10 @@
-import { useState } from 'react';
-import { useController, useFormContext, useWatch } from 'react-hook-form';
+import { memo, useCallback, useState } from 'react';
+import { useController, useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { PartShape } from '../../core/measure/parts/partSchema';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { quantityKeys, type PartDraft } from '../../data/draft/partDraft';
+import { useProblems } from '../../data/draft/formField';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField } from '../../data/draft/pourInHand';
 import { ActionButton } from '../../ui/ActionButton';
@@ -36,46 +37,50 @@ interface PartEditorProps {
   readonly index: number;
   /** How many of its kind are being typed: a plan with another number is not of these. */
   readonly among: number;
-  readonly onRemove: ((part: PartDraft) => void) | undefined;
+  readonly onRemove: ((index: number, part: PartDraft) => void) | undefined;
   /** Makes a mould of the library of it. */
-  readonly onKeep?: () => void;
+  readonly onKeep?: (index: number) => void;
+}
+
+type PartOfPlan = Pick<PartEditorProps, 'kind' | 'base' | 'index' | 'among'>;
+
+/** What a part is measured as in the plan, where the plan is of these parts. */
+function useMeasured({ kind, base = 'measure', index, among }: PartOfPlan) {
+  const { plan, pour, outdated } = useOpenJob();
+  const { parts, inserts } = (base === 'measure' ? plan?.form : pour) ?? {};
+  const all = kind === 'insert' ? inserts : parts;
+  return { measured: all?.length === among ? all[index] : undefined, outdated };
 }
 
 /** One cavity or insert: how it is measured, its measures, how many of it, what it comes to. */
-export function PartEditor({
-  kind,
-  base = 'measure',
-  index,
-  among,
-  onRemove,
-  onKeep,
-}: PartEditorProps) {
+export const PartEditor = memo(function PartEditor(props: PartEditorProps) {
+  const { kind, base = 'measure', index, onRemove, onKeep } = props;
   const isInsert = kind === 'insert';
   const place: DraftPlace = isInsert ? `measure.inserts.${index}` : `${base}.parts.${index}`;
   const isOwn = base !== 'measure';
-  const part = useWatch<JobDraft, DraftPlace>({ name: place }) as PartDraft;
-  const shape = useController<JobDraft>({ name: fieldPath(place, 'shape') });
-  const { setValue } = useFormContext<JobDraft>();
-  const name = useDraftField(fieldPath(place, 'name'));
-  const count = useDraftField(fieldPath(place, 'count'));
-  const { plan, pour, outdated, problems } = useOpenJob();
+  const {
+    field: { value, onChange: changeShape },
+  } = useController<JobDraft>({ name: fieldPath(place, 'shape') });
+  const shape = value as PartShape;
+  const { getValues, setValue } = useFormContext<JobDraft>();
+  const part = useCallback(() => getValues(place) as PartDraft, [getValues, place]);
   const called = `${isInsert ? 'insert' : isOwn ? 'part' : 'cavity'} ${index + 1}`;
-  const all = isOwn ? pour?.parts : isInsert ? plan?.form?.inserts : plan?.form?.parts;
-  const measured = all?.length === among ? all[index] : undefined;
-  const whole = problems.find(({ field }) => field === place.replace(/\.(\d+)(?=\.|$)/g, '[$1]'));
 
   // The ways stand open until one is taken; they do not fold up under the one who types.
-  const [isFresh, setFresh] = useState(() => isUnmeasured(part));
+  const [isFresh, setFresh] = useState(() => isUnmeasured(part()));
   /** What is known already was not measured here. */
-  const isOwnMeasure = part.shape !== 'mould' && part.shape !== 'amount';
+  const isOwnMeasure = shape !== 'mould' && shape !== 'amount';
 
-  function choose(next: PartShape): void {
-    for (const [key, value] of Object.entries(beginMethod(next, part))) {
-      setValue(fieldPath(place, key as keyof PartDraft), value as never);
-    }
-    shape.field.onChange(next);
-    setFresh(false);
-  }
+  const choose = useCallback(
+    (next: PartShape): void => {
+      for (const [key, begun] of Object.entries(beginMethod(next, part()))) {
+        setValue(fieldPath(place, key as keyof PartDraft), begun as never);
+      }
+      changeShape(next);
+      setFresh(false);
+    },
+    [place, part, setValue, changeShape],
+  );
 
   return (
     <Panel
@@ -85,40 +90,98 @@ export function PartEditor({
       title={called.replace(/^./, (letter) => letter.toUpperCase())}
       actions={
         onRemove && (
-          <SignButton icon="delete" label={`Remove ${called}`} onPress={() => onRemove(part)} />
+          <SignButton
+            icon="delete"
+            label={`Remove ${called}`}
+            onPress={() => onRemove(index, part())}
+          />
         )
       }
     >
       <MethodPicker
         label={`Shape of ${called}`}
-        value={part.shape}
+        value={shape}
         isFresh={isFresh}
         onChange={choose}
       />
-      <MethodEditor
-        place={place}
-        shape={part.shape}
-        detail={measured !== undefined && 'detail' in measured ? measured.detail : undefined}
-      />
-      {isInsert && <InsertPlace place={place} isWeighed={part.shape === 'weighed'} />}
+      <Method {...props} place={place} shape={shape} />
+      {isInsert && <InsertPlace place={place} isWeighed={shape === 'weighed'} />}
       <FieldRow>
-        <CountField label="Count" {...count} />
-        <TextField label="Name (if you like)" {...name} />
+        <PartCount place={place} />
+        <PartName place={place} />
       </FieldRow>
-      {whole !== undefined && (
-        <View role="alert">
-          <Words colour="stop">{sayProblem(whole)}</Words>
-        </View>
-      )}
-      {measured !== undefined && <PartResult {...measured} outdated={outdated} />}
-      {measured !== undefined && onKeep !== undefined && !outdated && isOwnMeasure && (
-        <View style={styles.row}>
-          <ActionButton kind="bare" icon="cup-outline" label="Keep as a mould" onPress={onKeep} />
-        </View>
-      )}
+      <WholeProblem place={place} />
+      <Outcome {...props} onKeep={isOwnMeasure ? onKeep : undefined} />
     </Panel>
   );
+});
+
+/** What a method asks for, beside what it has come to. */
+function Method({
+  place,
+  shape,
+  ...part
+}: PartOfPlan & { readonly place: DraftPlace; readonly shape: PartShape }) {
+  const { measured } = useMeasured(part);
+  return (
+    <MethodEditor
+      place={place}
+      shape={shape}
+      detail={measured !== undefined && 'detail' in measured ? measured.detail : undefined}
+    />
+  );
 }
+
+const PartCount = memo(function PartCount({ place }: { readonly place: DraftPlace }) {
+  return <CountField label="Count" {...useDraftField(fieldPath(place, 'count'))} />;
+});
+
+const PartName = memo(function PartName({ place }: { readonly place: DraftPlace }) {
+  return <TextField label="Name (if you like)" {...useDraftField(fieldPath(place, 'name'))} />;
+});
+
+/** What is wrong with the part as a whole: what belongs to no field of it. */
+function WholeProblem({ place }: { readonly place: DraftPlace }) {
+  const field = place.replace(/\.(\d+)(?=\.|$)/g, '[$1]');
+  const problem = useProblems().find((each) => each.field === field);
+  if (problem === undefined) return null;
+  return (
+    <View role="alert">
+      <Words colour="stop">{sayProblem(problem)}</Words>
+    </View>
+  );
+}
+
+/** What a part comes to, and the way to keep it. */
+function Outcome({ onKeep, ...part }: PartOfPlan & Pick<PartEditorProps, 'onKeep'>) {
+  const { measured, outdated } = useMeasured(part);
+  if (measured === undefined) return null;
+  return (
+    <>
+      <PartResult {...measured} outdated={outdated} />
+      {onKeep !== undefined && !outdated && <KeepAsMould index={part.index} onKeep={onKeep} />}
+    </>
+  );
+}
+
+const KeepAsMould = memo(function KeepAsMould({
+  index,
+  onKeep,
+}: {
+  readonly index: number;
+  readonly onKeep: (index: number) => void;
+}) {
+  return (
+    <View style={styles.row}>
+      <ActionButton
+        kind="bare"
+        icon="cup-outline"
+        label="Keep as a mould"
+        onPress={() => onKeep(index)}
+      />
+    </View>
+  );
+});
 
 /** Where an insert stands, and what it is of. */
 function InsertPlace({

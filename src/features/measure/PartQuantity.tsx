@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { useDraftField } from '../../data/draft/pourInHand';
 import type { QuantityKey } from '../../data/draft/partDraft';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -13,10 +14,10 @@ interface PartQuantityProps {
 }
 
 /** One typed quantity of a part. */
-export function PartQuantity({ place, name, label }: PartQuantityProps) {
+export const PartQuantity = memo(function PartQuantity({ place, name, label }: PartQuantityProps) {
   const draft = useDraftField(fieldPath(place, name));
   const { rule, unit } = quantityFieldOf(name);
   return (
     <QuantityField label={label ?? fieldNames[name] ?? name} {...draft} unit={unit} rule={rule} />
   );
-}
+});

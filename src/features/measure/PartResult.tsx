@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import type { ByRule, Doubt } from '../../core/measure/doubt';
@@ -22,7 +22,7 @@ interface PartResultProps {
 }
 
 /** What a measurement comes to: volume, how sure it is and which way it errs; the reason opens on a tap. */
-export function PartResult({
+export const PartResult = memo(function PartResult({
   ml,
   eachMl,
   count,
@@ -76,7 +76,7 @@ export function PartResult({
       )}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   result: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: space.medium },

@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet } from 'react-native';
-import { newJobName } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
+import { useJobName } from '../../data/draft/useJobName';
 import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
 import { sayC } from '../../words/figures';
@@ -15,8 +15,8 @@ interface CompareScreenProps {
 
 /** All resins of the shelf for one job, with the whole width for their figures. */
 export function CompareScreen({ onBack, onAddResin }: CompareScreenProps) {
-  const { plan, pour, record } = useOpenJob();
-  const name = record.draft.name.trim() || newJobName;
+  const { plan, pour } = useOpenJob();
+  const name = useJobName();
   // With several pours it is one of them that a resin is chosen for.
   const ofPour = plan !== undefined && plan.pours.length > 1 ? pour && sayPour(pour) : undefined;
   const room = pour && `room ${sayC(pour.roomTemperatureC)}`;

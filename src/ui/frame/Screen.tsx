@@ -1,4 +1,4 @@
-import { Children, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { Children, memo, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
@@ -15,7 +15,7 @@ interface ScreenProps {
   /** A line under the title. */
   readonly subtitle?: string | undefined;
   /** A word at the right: saved, not saved. */
-  readonly status?: string;
+  readonly status?: ReactNode;
   /** Stands at the right of the title: a small picture. */
   readonly aside?: ReactNode;
   readonly onBack?: () => void;
@@ -35,7 +35,7 @@ interface ScreenProps {
 }
 
 /** One screen: title, content that scrolls, and a foot for the thumb. */
-export function Screen({
+export const Screen = memo(function Screen({
   title,
   subtitle,
   status,
@@ -142,7 +142,7 @@ export function Screen({
       {!isLow && bottom}
     </View>
   );
-}
+});
 
 /**
  * On a screen lower than this, a phone on its side or at 200 %, title and foot scroll with the rest:

@@ -1,4 +1,5 @@
 import { useGlobalSearchParams, useRouter, type Href } from 'expo-router';
+import { useCallback, useMemo } from 'react';
 import { useAddress } from './useAddress';
 
 /** Where one came from goes along in the address, so that it is known after a reload too. */
@@ -14,11 +15,13 @@ const isOwn = (address: string | undefined): address is string =>
   address !== undefined && /^\/(?!\/)/.test(address);
 
 export function useWays(usual: Href): Ways {
-  const router = useRouter();
+  const { navigate } = useRouter();
   const from = useAddress();
   const { from: cameFrom } = useGlobalSearchParams<{ from?: string }>();
-  return {
-    here: { from },
-    back: () => router.navigate(isOwn(cameFrom) ? (cameFrom as Href) : usual),
-  };
+  const here = useMemo(() => ({ from }), [from]);
+  const back = useCallback(
+    () => navigate(isOwn(cameFrom) ? (cameFrom as Href) : usual),
+    [navigate, cameFrom, usual],
+  );
+  return { here, back };
 }

@@ -1,4 +1,4 @@
-import { useId, useMemo, useState, type ReactNode } from 'react';
+import { memo, useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import type { Plan } from '../../core/plan/planTypes';
@@ -56,14 +56,14 @@ const layerWordsDp = 104;
 const wordsBesideFrom = 330;
 
 /** The heart of Nipperkin: the piece cut through, to scale, as it will be poured. Drawn from the plan alone. */
-export function Section(props: SectionProps) {
+export const Section = memo(function Section(props: SectionProps) {
   const [width, setWidth] = useState(0);
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       {width > 0 && <SectionDrawing {...props} width={width} />}
     </View>
   );
-}
+});
 
 /** The Section at a width, dp. */
 export function SectionDrawing({

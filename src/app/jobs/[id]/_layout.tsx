@@ -15,6 +15,15 @@ import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/ui/frame/useWays';
 import { stepAt, type JobStep } from '@/features/job/steps';
 
+/** One and the same element: what is kept of the job may change without its step being drawn anew. */
+const openStep = (
+  <Navigator>
+    <Mishap>
+      <Slot />
+    </Mishap>
+  </Navigator>
+);
+
 export default function JobLayout() {
   const router = useRouter();
   const path = usePathname();
@@ -55,11 +64,7 @@ export default function JobLayout() {
         <Slot />
       ) : (
         <JobFrame step={step} onStep={toStep} onPour={toPour} onHub={toHub} onBack={back}>
-          <Navigator>
-            <Mishap>
-              <Slot />
-            </Mishap>
-          </Navigator>
+          {openStep}
         </JobFrame>
       )}
     </JobDraftProvider>

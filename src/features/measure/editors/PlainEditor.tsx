@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useWatch } from 'react-hook-form';
+import { useFormContext } from 'react-hook-form';
 import {
   shapeRules,
   type PlainShape,
@@ -25,9 +25,12 @@ interface PlainEditorProps {
 /** A shape by its measures; draft and wall, which few need, open on a tap. */
 export function PlainEditor({ place, shape }: PlainEditorProps) {
   const rule: ShapeRule = shapeRules[shape];
-  const part = useWatch<JobDraft, DraftPlace>({ name: place });
+  const { getValues } = useFormContext<JobDraft>();
   const optional = Object.keys(rule.optional) as QuantityKey[];
-  const [open, setOpen] = useState(optional.some((key) => (part?.[key] ?? '') !== ''));
+  const [open, setOpen] = useState(() => {
+    const part = getValues(place);
+    return optional.some((key) => (part?.[key] ?? '') !== '');
+  });
   return (
     <View style={styles.stack}>
       <FieldRow>

@@ -1,5 +1,6 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFieldArray, useWatch } from 'react-hook-form';
+import { useFieldArray, useFormContext } from 'react-hook-form';
 import { lengthRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { useDraftField } from '../../../data/draft/pourInHand';
@@ -19,10 +20,10 @@ export function RectanglesEditor({ place }: { readonly place: DraftPlace }) {
   const rectangles = useFieldArray({ name: `${place}.rectangles` } as {
     name: `measure.parts.${number}.rectangles`;
   });
-  const part = useWatch<JobDraft, DraftPlace>({ name: place });
+  const { getValues } = useFormContext<JobDraft>();
 
   function remove(index: number): void {
-    const rectangle = part?.rectangles?.[index];
+    const rectangle = getValues(place)?.rectangles?.[index];
     rectangles.remove(index);
     if (rectangle === undefined) return;
     notice({
@@ -79,12 +80,12 @@ interface SideProps {
   readonly label: string;
 }
 
-function Side({ place, index, side, label }: SideProps) {
+const Side = memo(function Side({ place, index, side, label }: SideProps) {
   const field = useDraftField(fieldPath(place, `rectangles.${index}.${side}`));
   // A rectangle that has just been added is not a mistake yet.
   const problem = field.value === '' ? undefined : field.problem;
   return <QuantityField label={label} {...field} problem={problem} unit="mm" rule={lengthRule} />;
-}
+});
 
 const styles = StyleSheet.create({
   stack: { gap: space.medium },

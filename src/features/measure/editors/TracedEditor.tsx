@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { useWatch } from 'react-hook-form';
 import type { OutlineDetail } from '../../../core/measure/measured';
 import type { JobDraft } from '../../../data/draft/jobDraft';
-import { useOpenJob } from '../../../data/draft/openJob';
+import { useJobId } from '../../../data/draft/openJob';
 import { Words } from '../../../ui/text/Words';
 import { useWays } from '../../../ui/frame/useWays';
 import { space } from '../../../ui/theme/tokens';
@@ -21,7 +21,7 @@ interface TracedEditorProps {
 export function TracedEditor({ place, detail }: TracedEditorProps) {
   const router = useRouter();
   const { here } = useWays('/jobs');
-  const { record } = useOpenJob();
+  const id = useJobId();
   const part = useWatch<JobDraft>({ name: place }) as OutlinesDraft | undefined;
   const [, of = 'parts', index = '0', face] = place.split('.');
   const begun = (part?.outlines ?? []).length > 0;
@@ -42,7 +42,7 @@ export function TracedEditor({ place, detail }: TracedEditorProps) {
             router.push({
               pathname: '/jobs/[id]/trace',
               params: {
-                id: record.id,
+                id,
                 of,
                 index,
                 ...(face === undefined ? {} : { face }),
