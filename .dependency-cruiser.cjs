@@ -18,7 +18,8 @@ module.exports = {
     // What a stored job is, and what its plan is when it is open, must be the same in a list.
     only('workers-import-core', '^src/workers/', ['core', 'data/records', 'data/draft/planDraft']),
     only('data-below-features', '^src/data/', ['core', 'words']),
-    only('app-places-features', '^src/app/', ['features', 'ui', 'data', 'words', 'core']),
+    only('app-opens-places', '^src/app/', ['places', 'features', 'ui', 'data', 'words', 'core']),
+    only('places-features', '^src/places/', ['features', 'ui', 'data', 'words', 'core']),
     only('server-imports-core', '^server/', ['core', 'words']),
     {
       name: 'cli-imports-core',
@@ -48,7 +49,7 @@ module.exports = {
       name: 'features-below-app',
       severity: 'error',
       from: { path: '^src/features/' },
-      to: { path: '^(src/app|server|cli|e2e|scripts)/' },
+      to: { path: '^(src/app|src/places|server|cli|e2e|scripts)/' },
     },
     { name: 'nothing-imports-app', severity: 'error', from: {}, to: { path: '^src/app/' } },
     {

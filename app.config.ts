@@ -8,9 +8,8 @@ const config: ExpoConfig = {
   platforms: ['web'],
   userInterfaceStyle: 'automatic',
   web: { bundler: 'metro', output: 'single' },
-  plugins: [
-    ['expo-router', { root: './src/app', sitemap: false, asyncRoutes: { web: 'production' } }],
-  ],
+  // Routes by themselves are small; what they place is loaded together, see src/places.
+  plugins: [['expo-router', { root: './src/app', sitemap: false }]],
   experiments: { typedRoutes: true },
 };
 

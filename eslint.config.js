@@ -1,6 +1,9 @@
 const { defineConfig } = require('eslint/config');
 const expo = require('eslint-config-expo/flat');
 const prettier = require('eslint-config-prettier/flat');
+const { ofReactNative, ofRouter } = require('./scripts/not-rendered.cjs');
+
+const leftOut = 'It is left out of the app, see scripts/not-rendered.cjs.';
 
 module.exports = defineConfig([
   { ignores: ['dist/**', '.expo/**', '.cache/**', 'node_modules/**', 'src/ui/icons/iconPaths.ts'] },
@@ -16,7 +19,18 @@ module.exports = defineConfig([
   },
   {
     files: ['src/**/*.ts', 'src/**/*.tsx'],
-    rules: { 'no-console': 'error' },
+    rules: {
+      'no-console': 'error',
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            { name: 'react-native', importNames: ofReactNative, message: leftOut },
+            { name: 'expo-router', importNames: ofRouter, message: leftOut },
+          ],
+        },
+      ],
+    },
   },
   {
     // The core is pure: no clock, no chance, no world outside.

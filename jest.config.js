@@ -13,7 +13,10 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/{src,server,cli}/**/*.test.ts'],
-      setupFiles: ['<rootDir>/scripts/property-seed.js'],
+      setupFiles: [
+        '<rootDir>/scripts/property-seed.js',
+        '<rootDir>/src/data/records/wholeSchemas.ts',
+      ],
       transform: { '\\.[jt]sx?$': babel },
       transformIgnorePatterns: [`/node_modules/(?!${esOnly}/)`],
     },
@@ -23,7 +26,7 @@ module.exports = {
       transform: { '\\.mjs$': babel },
       transformIgnorePatterns: screenPatterns,
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
-      setupFiles: ['<rootDir>/scripts/jsdom-gaps.js'],
+      setupFiles: ['<rootDir>/scripts/jsdom-gaps.js', '<rootDir>/src/data/records/wholeSchemas.ts'],
       setupFilesAfterEnv: ['@testing-library/jest-dom'],
       moduleNameMapper: {
         '^@/(.*)$': '<rootDir>/src/$1',

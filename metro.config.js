@@ -1,5 +1,6 @@
 const { getDefaultConfig } = require('expo/metro-config');
 const { join } = require('node:path');
+const { isNotRendered } = require('./scripts/not-rendered.cjs');
 
 const config = getDefaultConfig(__dirname);
 
@@ -13,9 +14,12 @@ const sameCopy = {
   '@use-gesture/core/actions': join(gestureCore, 'actions/dist/use-gesture-core-actions.esm.js'),
 };
 
-config.resolver.resolveRequest = (context, name, platform) =>
-  sameCopy[name] === undefined
-    ? context.resolveRequest(context, name, platform)
-    : { type: 'sourceFile', filePath: sameCopy[name] };
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (sameCopy[name] !== undefined) return { type: 'sourceFile', filePath: sameCopy[name] };
+  const found = context.resolveRequest(context, name, platform);
+  return found.type === 'sourceFile' && isNotRendered.test(found.filePath)
+    ? { type: 'empty' }
+    : found;
+};
 
 module.exports = config;

@@ -1,4 +1,5 @@
-import { demoMoulds, demoResins } from '../src/data/demo/demoCards';
+import { demoMoulds } from '../src/data/demo/demoMoulds';
+import { demoResins } from '../src/data/demo/demoResins';
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
 import { expect, figure, fromMenu, mainFigure, openEmpty, saved, test, toPiece, type } from './app';

@@ -8,10 +8,12 @@ import { expoEnv, root, run, tell } from './steps.mjs';
 
 const sources = [
   'scripts/licences.mjs',
+  'scripts/not-rendered.cjs',
   'src',
   'public',
   'app.config.ts',
   'babel.config.js',
+  'metro.config.js',
   'package-lock.json',
 ];
 const stamp = join(root, 'dist', '.built-from');
@@ -34,6 +36,19 @@ function fingerprint() {
   return hash.digest('hex');
 }
 
+/** A page that waits for a style sheet runs none of its scripts: the little that there is stands in the page itself. */
+function putStyleIntoPage(dist) {
+  const page = join(dist, 'index.html');
+  const link = '<link rel="stylesheet" href="/page.css" />';
+  const html = readFileSync(page, 'utf8');
+  if (!html.includes(link)) throw new Error(`public/index.html has no ${link}`);
+  const style = readFileSync(join(dist, 'page.css'), 'utf8');
+  writeFileSync(
+    page,
+    html.replace(link, () => `<style>\n${style}</style>`),
+  );
+}
+
 /** Gives whether dist/ now holds the app of these sources. */
 export async function build() {
   const wanted = fingerprint();
@@ -50,6 +65,7 @@ export async function build() {
     tell('The app could not be built, see above.');
     return false;
   }
+  putStyleIntoPage(join(root, 'dist'));
   writeLicences(join(root, 'dist'));
   writeFileSync(stamp, wanted);
   return true;

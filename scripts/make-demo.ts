@@ -10,6 +10,8 @@ import { readDrawing } from '../src/core/measure/files/readDrawing';
 import { checkMesh, measureMesh } from '../src/core/measure/mesh/measureMesh';
 import { asInFile } from '../src/core/measure/mesh/orientation';
 import { meshPreview } from '../src/core/measure/mesh/preview';
+import { calibrationsOf } from '../src/core/plan/heat/calibrationOf';
+import { demoResins } from '../src/data/demo/demoResins';
 import { chromiumPath, chromiumSwitches } from './chromium.mjs';
 
 const folder = 'src/data/demo/files';
@@ -165,6 +167,14 @@ async function photo(): Promise<string> {
 const rounded = (points: readonly Point[]): number[] =>
   points.flatMap(({ x, y }) => [Math.round(10 * x) / 10, Math.round(10 * y) / 10]);
 
+/** What is kept with each card of the demo. */
+const demoCalibrations = () =>
+  demoResins.map((card) =>
+    calibrationsOf(card).flatMap(({ key, calibration }) =>
+      calibration === undefined ? [] : [{ key, calibration }],
+    ),
+  );
+
 async function main(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   writeFileSync(join(folder, 'turned-cleat.stl'), turnedStl(20));
@@ -190,6 +200,7 @@ async function main(): Promise<void> {
     },
   };
   writeFileSync(join(folder, 'kept.json'), `${JSON.stringify(kept)}\n`);
+  writeFileSync(join(folder, 'calibrations.json'), `${JSON.stringify(demoCalibrations())}\n`);
 }
 
 void main();

@@ -14,7 +14,7 @@ async function main(): Promise<void> {
   if (typeof port === 'string') return give(port, true);
   const startsEmpty = process.argv.includes('--empty');
   try {
-    const { address, close } = await listen(createApp(resolve('dist')), port);
+    const { address, close } = await listen(createApp(resolve(process.env['APP'] ?? 'dist')), port);
     process.stdout.write(`Nipperkin is at ${address}/${startsEmpty ? '?start=empty' : ''}\n`);
     const stop = (): void => {
       void close().then(() => process.exit(0));

@@ -5,10 +5,16 @@ import { chromiumPath, chromiumSwitches } from '../../scripts/chromium.mjs';
 
 const port = 4398;
 
-/** Serves the built app for as long as `work` takes. */
-export async function withServer<T>(work: (address: string) => Promise<T>): Promise<T> {
+/**
+ * Serves the built app for as long as `work` takes.
+ * @param folder that it was built into
+ */
+export async function withServer<T>(
+  work: (address: string) => Promise<T>,
+  folder = 'dist',
+): Promise<T> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-    env: { ...process.env, PORT: String(port) },
+    env: { ...process.env, PORT: String(port), APP: folder },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const [said] = (await once(server.stdout, 'data')) as [Buffer];
@@ -23,6 +29,7 @@ export async function withServer<T>(work: (address: string) => Promise<T>): Prom
 /** Serves the built app and opens a browser for as long as `work` takes. */
 export const withBrowser = <T>(
   work: (browser: Browser, address: string) => Promise<T>,
+  folder?: string,
 ): Promise<T> =>
   withServer(async (address) => {
     const executablePath = chromiumPath();
@@ -35,4 +42,4 @@ export const withBrowser = <T>(
     } finally {
       await browser.close();
     }
-  });
+  }, folder);

@@ -5,13 +5,14 @@ import { useCallback, useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRefusedSettings } from '@/data/hooks/useRefusedSettings';
 import { useFirstStart } from '@/data/hooks/useStart';
-import { KeptData } from '@/features/keeping/KeptData';
+import { beginOpening, KeptData } from '@/features/keeping/KeptData';
+import { KeptUnits } from '@/features/keeping/KeptUnits';
 import { Mishap } from '@/features/keeping/Mishap';
-import { NotRead } from '@/features/keeping/NotRead';
 import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
 import { NoticeProvider, useNotice } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
 import { ShortcutSheet } from '@/ui/frame/ShortcutSheet';
+import { later } from '@/places/later';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 import type { IconName } from '@/ui/icons/Icon';
 import { fontFiles } from '@/ui/theme/fonts';
@@ -30,6 +31,10 @@ const places: readonly {
   { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds', '/buying'] },
   { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },
 ];
+
+beginOpening();
+
+const NotRead = later('NotRead');
 
 export default function RootLayout() {
   useFonts(fontFiles);
@@ -88,7 +93,9 @@ function Frame() {
           // Within the navigator: without it the address would go, and with it the next route.
           <Navigator>
             <Mishap>
-              <Slot />
+              <KeptUnits>
+                <Slot />
+              </KeptUnits>
             </Mishap>
           </Navigator>
         )}

@@ -1,12 +1,3 @@
-import { useRouter } from 'expo-router';
-import { BuyingScreen } from '@/features/buying/BuyingScreen';
-import { ShelfTabs, shelfPaths } from '@/features/shelf/ShelfTabs';
+import { later } from '@/places/later';
 
-export default function BuyingRoute() {
-  const router = useRouter();
-  return (
-    <BuyingScreen
-      tabs={<ShelfTabs here="buying" onChange={(shelf) => router.navigate(shelfPaths[shelf])} />}
-    />
-  );
-}
+export default later('BuyingRoute');

@@ -1,1 +1,3 @@
-export { KeepingScreen as default } from '@/features/keeping/KeepingScreen';
+import { later } from '@/places/later';
+
+export default later('KeepingScreen');

@@ -1,13 +1,19 @@
 import { useRouter } from 'expo-router';
 import { useWays } from '@/ui/frame/useWays';
 import { QuickMixScreen } from '@/features/quick/QuickMixScreen';
+import { useRest } from '@/places/later';
 
 export default function QuickMixRoute() {
   const router = useRouter();
   const { here } = useWays('/');
+  const rest = useRest();
   return (
-    <QuickMixScreen
-      onAddResin={() => router.push({ pathname: '/shelf/[id]', params: { id: 'new', ...here } })}
-    />
+    <>
+      <QuickMixScreen
+        whole={rest}
+        onAddResin={() => router.push({ pathname: '/shelf/[id]', params: { id: 'new', ...here } })}
+      />
+      {rest !== undefined && <rest.WholeStart />}
+    </>
   );
 }

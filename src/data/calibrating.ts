@@ -1,22 +1,11 @@
-import {
-  isCalibrated,
-  type CardCalibration,
-  type KeptCalibrations,
-} from '../core/plan/heat/calibrationOf';
+import { isCalibrated, type CardCalibration } from '../core/plan/heat/calibrationOf';
 import type { Resin } from '../core/resin/resinSchema';
+import { keptIn } from './records/keptCalibrations';
 import type { ResinRecord } from './records/resinRecord';
 import { resinRecordOf } from './repositories';
 
 /** Calibrates cards away from the screen's thread: what each comes to, in their order. */
 export type Calibrator = (cards: readonly Resin[]) => Promise<readonly CardCalibration[][]>;
-
-/** What is kept with these records. */
-export const keptIn = (records: readonly ResinRecord[]): KeptCalibrations =>
-  new Map(
-    records.flatMap(({ calibrations = [] }) =>
-      calibrations.map(({ key, calibration }) => [key, calibration] as const),
-    ),
-  );
 
 /** A card and the record that it was read from; without one it is new. */
 export interface CardToKeep<C, R> {

@@ -1,4 +1,5 @@
-import { demoMoulds, demoResins } from '../data/demo/demoCards';
+import { demoMoulds } from '../data/demo/demoMoulds';
+import { demoResins } from '../data/demo/demoResins';
 import { demoJobs, demoPhoto } from '../data/demo/demoJobs';
 import type { JobDraft } from '../data/draft/jobDraft';
 import { planDraft } from '../data/draft/planDraft';
@@ -14,7 +15,7 @@ import {
   mouldRecordOf,
   resinRecordOf,
 } from '../data/repositories';
-import { demoSettings } from '../data/demo/demoChanges';
+import { demoSettings } from '../data/demo/beginDemo';
 import { twoTabs } from '../data/store/twoTabs';
 import { chance, report, runs, stopwatch } from './promise';
 

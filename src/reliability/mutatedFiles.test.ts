@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { InputError } from '../core/problem';
-import { demoMoulds, demoResins } from '../data/demo/demoCards';
+import { demoMoulds } from '../data/demo/demoMoulds';
+import { demoResins } from '../data/demo/demoResins';
 import { readCards, cardsCsv, cardsJson } from '../data/files/cardFiles';
 import { cardLink, cardOfLink } from '../data/files/cardLinks';
 import { readEverything } from '../data/files/everything';

@@ -12,7 +12,9 @@ import type { Undo } from '../data/hooks/useCommit';
 import { useJobActions } from '../data/hooks/useJobActions';
 import { useCurrency, useKept } from '../data/hooks/useKept';
 import { isNotOpen, useOpenJobRecord } from '../data/hooks/useOpenRecord';
-import { useFirstStart, useStartOver } from '../data/hooks/useStart';
+import { useFirstStart } from '../data/hooks/useStart';
+import { useStartOver } from '../data/hooks/useStartOver';
+import { useWholeStart } from '../data/hooks/useWholeStart';
 import { jobListing } from '../data/listing';
 import { jobEntryOf, type JobEntry } from '../data/records/jobEntry';
 import type { JobRecord } from '../data/records/jobRecord';
@@ -48,7 +50,7 @@ function Inside({ tell }: { readonly tell: (open: Hands['open']) => void }) {
 }
 
 function Window({ tell }: { readonly tell: (seen: Partial<Hands>) => void }) {
-  const { start } = useFirstStart();
+  const starts = [useFirstStart().start, useWholeStart().start];
   const record = useJobs().data?.records.find(({ id }) => id === 'tray');
   const open = useOpenJobRecord('tray');
   const saving = useSaveState();
@@ -62,7 +64,7 @@ function Window({ tell }: { readonly tell: (seen: Partial<Hands>) => void }) {
     isStill: saving.state === 'saved' && settings !== undefined,
   };
   useEffect(() => tell(seen));
-  if (start !== 'ready') return null;
+  if (starts.some((start) => start !== 'ready')) return null;
   if (isNotOpen(open)) return <p>ready</p>;
   return (
     <JobDraftProvider {...open}>

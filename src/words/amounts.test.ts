@@ -10,7 +10,8 @@ import { sayCorrection } from './correction';
 import { sayJoint } from './layers';
 import { sayLeftover } from './leftovers';
 import { sayReason } from './reasons';
-import { sayBatchFor, sayMeasuring, sayPigments, sayPoured, sayReadings, sheetText } from './sheet';
+import { sayBatchFor, sayMeasuring, sayPigments, sayReadings, sheetText } from './sheet';
+import { sayPoured } from './poured';
 import { sayWarning } from './warnings';
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');

@@ -3,7 +3,7 @@ import { tapSquares } from '../core/measure/outline/traced';
 import { ovalShare } from '../core/measure/parts/measureRectangles';
 import type { ByRule, Doubt } from '../core/measure/doubt';
 import { formatPlain } from '../core/quantity/format';
-import { sayMl, sayMm, sayPart, sayPercent } from './figures';
+import { sayC, sayMl, sayMm, sayPart, sayPercent } from './figures';
 import { fieldNames } from './names';
 
 type Told = Pick<Doubt, 'plusMinusMl' | 'errs'>;
@@ -50,7 +50,7 @@ export function sayDoubt({ rule, data }: ByRule): string {
     case 'mesh-holes':
       return 'The mesh has holes, closed flat here; what is missing could bulge.';
     case 'wet-scale':
-      return `Drops and the curve of the water at the rim. Water at ${formatPlain(data.waterC, 1)}\u00a0°C weighs ${formatPlain(data.densityGPerMl, 4)}\u00a0g/ml.`;
+      return `Drops and the curve of the water at the rim. Water at ${sayC(data.waterC)} weighs ${formatPlain(data.densityGPerMl, 4)}\u00a0g/ml.`;
     case 'wet-jug':
       return `A jug is read to about ${sayPercent(data.jugShare)}. Weighing the water is better.`;
     case 'dry-jug':

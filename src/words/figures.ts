@@ -1,6 +1,7 @@
 import type { MixRatio } from '../core/resin/ratio';
 import { formatNumber, formatPlain } from '../core/quantity/format';
 import { decimalsOfStep } from '../core/quantity/round';
+import { unitsTold } from './unitsTold';
 
 /** Between a figure and its unit, so that they never part at the end of a line. */
 const tie = '\u00a0';
@@ -23,20 +24,61 @@ export const sayG = (g: number): string => withUnit(forPlanning(g), 'g');
 export const sayExactG = (g: number): string => withUnit(formatNumber(g, 1), 'g');
 export const sayExactMl = (ml: number): string => withUnit(formatNumber(ml, 1), 'ml');
 
-/** A length with the decimals that it has, two at most: 31.75 mm. */
-export const sayMm = (mm: number): string => withUnit(formatPlain(mm, 2), 'mm');
+const mmPerInch = 25.4;
+
+/** As a rule in inches is read, to the hundredth: 1.97 in. */
+const sayInches = (mm: number, decimals: number): string =>
+  withUnit(formatPlain(mm / mmPerInch, decimals), 'in');
+
+/** A length with the decimals that it has, two at most: 31.75 mm; 1.25 in. */
+export const sayMm = (mm: number): string =>
+  unitsTold().length === 'in'
+    ? sayInches(mm, Math.abs(mm) < mmPerInch ? 3 : 2)
+    : withUnit(formatPlain(mm, 2), 'mm');
 
 /** A height in a piece as a rule is read: whole millimetres from 5 up, 39 mm, 3.5 mm. */
-export const sayHeight = (mm: number): string =>
-  withUnit(formatPlain(mm, Math.abs(mm) < 5 ? 1 : 0), 'mm');
+export const sayHeight = (mm: number): string => withUnit(sayHeightOnly(mm), unitsTold().length);
+
+/** A bare height, where its unit stands once for all. */
+export const sayHeightOnly = (mm: number): string =>
+  unitsTold().length === 'in'
+    ? formatPlain(mm / mmPerInch, 2)
+    : formatPlain(mm, Math.abs(mm) < 5 ? 1 : 0);
+
+/** What bare heights are in. */
+export const heightsIn = (): string => (unitsTold().length === 'in' ? 'inches' : 'mm');
 
 /** An area in cm², which is what a hand takes in: 54.0 cm². */
 export const sayArea = (mm2: number): string => withUnit(formatNumber(mm2 / 100, 1), 'cm²');
 
-/** Whole degrees: the heat model knows no more. */
-export const sayDegrees = (celsius: number): string => withUnit(formatPlain(celsius, 0), '°C');
+const fahrenheitPerC = 9 / 5;
 
-export const sayC = (celsius: number): string => withUnit(formatPlain(celsius, 1), '°C');
+const inDegrees = (celsius: number): number =>
+  unitsTold().temperature === '°F' ? celsius * fahrenheitPerC + 32 : celsius;
+
+/** A bare figure in whole degrees, the first of a range: 24, 75. */
+export const sayDegreesOnly = (celsius: number): string => formatPlain(inDegrees(celsius), 0);
+
+/** Whole degrees: the heat model knows no more. */
+export const sayDegrees = (celsius: number): string =>
+  withUnit(sayDegreesOnly(celsius), unitsTold().temperature);
+
+export const sayC = (celsius: number): string =>
+  withUnit(formatPlain(inDegrees(celsius), 1), unitsTold().temperature);
+
+/** An axis in millimetres or degrees as it is told: each of its figures, and their unit. Other axes are told as they are. */
+export function axisTold(unit: string): readonly [(value: number) => number, string] {
+  const { length, temperature } = unitsTold();
+  if (unit === 'mm' && length === 'in') return [(mm) => mm / mmPerInch, 'in'];
+  if (unit === '°C' && temperature === '°F') return [inDegrees, '°F'];
+  return [(value) => value, unit];
+}
+
+/** By how much warmer or cooler: 5 °C is 9 °F. */
+export const sayDegreesBy = (kelvin: number): string =>
+  unitsTold().temperature === '°F'
+    ? withUnit(formatPlain(kelvin * fahrenheitPerC, 0), '°F')
+    : withUnit(formatPlain(kelvin, 0), '°C');
 
 /** A share in percent, one decimal at most: 10 %. */
 export const sayPercent = (share: number): string => withUnit(formatPlain(share * 100, 1), '%');

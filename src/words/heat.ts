@@ -23,7 +23,16 @@ import {
   postCureH,
 } from '../core/thermal/saidFigures';
 import { usualBoard, type Seal, type SolidKind } from '../core/thermal/solids';
-import { capital, sayDegrees, sayMm, sayPart, sayPercent, sayTime } from './figures';
+import {
+  capital,
+  sayDegrees,
+  sayDegreesBy,
+  sayDegreesOnly,
+  sayMm,
+  sayPart,
+  sayPercent,
+  sayTime,
+} from './figures';
 import { sayRoughAbout, sayRoughG, sayRoughly, sayRoughRange } from './rough';
 
 /** A temperature of a run; above what all of its heat at once would come to none is told. */
@@ -99,7 +108,7 @@ const bandMeans: Readonly<Record<HeatBand, string>> = {
 /** What the band means, and that the pour stands on the edge where it does. */
 export const sayBand = ({ band, onEdge }: PlannedHeat): string =>
   onEdge
-    ? `${bandMeans[band]} It is borderline: ${formatPlain(edgeRoomK, 0)} °C more in the room, ${sayPercent(edgeDepth - 1)} more depth or less air would shift the peak by over ${sayDegrees(edgeK)}.`
+    ? `${bandMeans[band]} It is borderline: ${sayDegreesBy(edgeRoomK)} more in the room, ${sayPercent(edgeDepth - 1)} more depth or less air would shift the peak by over ${sayDegreesBy(edgeK)}.`
     : bandMeans[band];
 
 /** The peak as a range; a runaway has no exact one. */
@@ -107,8 +116,8 @@ export function sayPeak(family: HeatFamily, { peakC, band }: PlannedHeat): strin
   const { low, mid, high } = peakC;
   const limit = runawayC(family);
   if (band === 'runaway' && low > limit) return `runaway, above about ${sayDegrees(limit)}`;
-  if (high > limit) return `${formatPlain(low, 0)} to above ${sayDegrees(Math.max(limit, mid))}`;
-  return `${formatPlain(low, 0)} to ${sayDegrees(high)}`;
+  if (high > limit) return `${sayDegreesOnly(low)} to above ${sayDegrees(Math.max(limit, mid))}`;
+  return `${sayDegreesOnly(low)} to ${sayDegrees(high)}`;
 }
 
 /** One peak without its range; a runaway has no exact one. */
@@ -131,7 +140,7 @@ export const hottestLayer = ({ layers }: HeatPlan): PlannedHeat =>
 export function sayPeakTime(family: HeatFamily, layer: PlannedHeat): string {
   const { peakH, peakAtMin, asleep, peakC } = layer;
   if (peakH === undefined)
-    return `It warms by less than ${sayDegrees(flatK)}: too flat to say when.`;
+    return `It warms by less than ${sayDegreesBy(flatK)}: too flat to say when.`;
   const after = `${capital(sayPeakAbout(family, peakC.mid))} is likeliest, ${sayRanged(layer, 'peakH', peakH)} after it is poured`;
   if (peakAtMin === undefined) return `${after}.`;
   return `${after}, at ${sayClock(peakAtMin)}${asleep === true ? ': you will be asleep' : ''}.`;
@@ -166,10 +175,10 @@ export function sayAdvice(advice: HeatAdvice, family: HeatFamily): string {
   const to =
     peakC > runawayC(family)
       ? `cooler, but still ${sayPeakAbout(family, peakC)}`
-      : `${sayDegrees(lessK)} less, ${sayPeakAbout(family, peakC)}`;
+      : `${sayDegreesBy(lessK)} less, ${sayPeakAbout(family, peakC)}`;
   switch (advice.code) {
     case 'cooler-room':
-      return `Room ${sayDegrees(advice.data.byK)} cooler, ${sayDegrees(advice.data.roomC)}: ${to}`;
+      return `Room ${sayDegreesBy(advice.data.byK)} cooler, ${sayDegrees(advice.data.roomC)}: ${to}`;
     case 'fan':
       return `A fan until it has peaked: ${to}`;
     case 'blocks':

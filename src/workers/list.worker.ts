@@ -1,3 +1,4 @@
+import '../data/records/wholeSchemas';
 import { expose } from 'comlink';
 import type { Shelf } from '../core/plan/planTypes';
 import { planDraft } from '../data/draft/planDraft';

@@ -1,12 +1,3 @@
-import { useRouter } from 'expo-router';
-import { JobListScreen } from '@/features/jobs/JobListScreen';
+import { later } from '@/places/later';
 
-export default function JobsRoute() {
-  const router = useRouter();
-  return (
-    <JobListScreen
-      onOpen={(id) => router.push({ pathname: '/jobs/[id]', params: { id } })}
-      onNew={(id) => router.push({ pathname: '/jobs/[id]/measure', params: { id } })}
-    />
-  );
-}
+export default later('JobsRoute');

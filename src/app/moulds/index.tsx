@@ -1,6 +1,3 @@
-import { NothingSelected } from '@/ui/frame/NothingSelected';
+import { later } from '@/places/later';
 
-/** At the right of the list, on a wide screen. */
-export default function MouldsRoute() {
-  return <NothingSelected what="a mould" />;
-}
+export default later('MouldsRoute');

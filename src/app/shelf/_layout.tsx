@@ -1,22 +1,3 @@
-import { useRouter } from 'expo-router';
-import { ShelfScreen } from '@/features/shelf/ShelfScreen';
-import { ShelfTabs, shelfPaths } from '@/features/shelf/ShelfTabs';
-import { ListLayout } from '@/ui/frame/ListLayout';
+import { later } from '@/places/later';
 
-export default function ShelfLayout() {
-  const router = useRouter();
-  return (
-    <ListLayout
-      path="/shelf"
-      list={
-        <ShelfScreen
-          tabs={
-            <ShelfTabs here="resins" onChange={(shelf) => router.navigate(shelfPaths[shelf])} />
-          }
-          onOpen={(id) => router.push({ pathname: '/shelf/[id]', params: { id } })}
-          onNew={() => router.push('/shelf/new')}
-        />
-      }
-    />
-  );
-}
+export default later('ShelfLayout');

@@ -1,6 +1,3 @@
-import { NothingSelected } from '@/ui/frame/NothingSelected';
+import { later } from '@/places/later';
 
-/** At the right of the list, on a wide screen. */
-export default function ShelfRoute() {
-  return <NothingSelected what="a resin" />;
-}
+export default later('ShelfRoute');

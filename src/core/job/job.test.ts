@@ -1,5 +1,6 @@
 import example from '../../../docs/formats/drawer-tray.job.json';
-import { demoMoulds, demoResins } from '../../data/demo/demoCards';
+import { demoMoulds } from '../../data/demo/demoMoulds';
+import { demoResins } from '../../data/demo/demoResins';
 import { InputError } from '../problem';
 import { fieldInJob, jobPour } from './jobPour';
 import type { Job } from './jobSchema';

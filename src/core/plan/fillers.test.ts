@@ -1,4 +1,4 @@
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import { readJob } from '../job/readJob';
 import type { InputError } from '../problem';
 import { planJob } from './planJob';

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import { pourRoles, type PourRole } from '../job/pourChoices';
 import { readJob } from '../job/readJob';
 import { resolveJob, type ResolvedPour } from '../job/resolveJob';

@@ -1,6 +1,7 @@
 import { asJob, type OneJob, planOne, type PlanOfOne, readOne } from '../../testing/planOne';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
-import { mouldInJob, type Mould } from '../measure/mould/mouldSchema';
+import { mouldInJob } from '../measure/mould/mouldInJob';
+import type { Mould } from '../measure/mould/mouldSchema';
 import { mouldOfJob } from './mouldOfJob';
 
 const empty = { resins: [], moulds: [] };

@@ -3,7 +3,7 @@ import { jobPour } from '../job/jobPour';
 import { mostPours, type Job } from '../job/jobSchema';
 import { readJob } from '../job/readJob';
 import { InputError } from '../problem';
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import { planJob } from './planJob';
 import type { Plan } from './planTypes';
 

@@ -1,7 +1,6 @@
-import { calibratedRecords, type Calibrator } from '../calibrating';
 import type { JobDraft } from '../draft/jobDraft';
 import { photoRecords, type PhotoRecord } from '../records/photoRecord';
-import type { Settings } from '../records/settingsRecord';
+import { settingsPatch } from '../records/patchedSettings';
 import { nextVersion } from '../records/stored';
 import {
   jobCollection,
@@ -9,29 +8,12 @@ import {
   mouldCollection,
   mouldRecordOf,
   photoCollection,
-  resinCollection,
 } from '../repositories';
-import type { Write } from '../store/changes';
-import { demoContainers, demoGrains, demoMoulds, demoRecipes, demoResins } from './demoCards';
-import { demoJobs, demoPhoto } from './demoJobs';
+import type { Change, Write } from '../store/changes';
 
-/** What the demo keeps with the settings. */
-export const demoSettings = {
-  quick: { amount: '', resinId: demoResins[0]?.id ?? '', batches: '1' },
-  grains: demoGrains,
-  containers: demoContainers,
-  recipes: demoRecipes,
-  currency: '£',
-} satisfies Partial<Settings>;
-
-/**
- * The records of the demo, in one change.
- * @param isThere whether something stands under a key already: that is the person's, whatever it is, and stays
- */
-export async function demoWrites(
-  isThere: (key: string) => boolean,
-  calibrate: Calibrator,
-): Promise<readonly Write[]> {
+/** The jobs of the demo and its moulds, with the photo that one of them is traced on; fetched when they are wanted. */
+async function demoWorkWrites(): Promise<readonly Write[]> {
+  const { demoJobs, demoMoulds, demoPhoto } = await import('./demoWork');
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
     const record = jobRecordOf(job as unknown as JobDraft);
@@ -39,13 +21,6 @@ export async function demoWrites(
     const at = new Date(start - index * 1000).toISOString();
     return jobCollection.creation({ ...record, id, createdAt: at, updatedAt: at });
   });
-  const kept = await calibratedRecords(
-    demoResins.map((card) => ({ card, before: undefined })),
-    calibrate,
-  );
-  const resins = demoResins.map((resin, at) =>
-    resinCollection.creation({ ...kept[at]!, id: resin.id, resin }),
-  );
   const moulds = demoMoulds.map((mould) => {
     const record = mouldRecordOf(mould);
     return mouldCollection.creation({ ...record, id: mould.id, mould });
@@ -55,5 +30,26 @@ export async function demoWrites(
     schema: photoRecords.version,
     ...nextVersion(),
   } as PhotoRecord);
-  return [...jobs, ...resins, ...moulds, photo].filter(({ key }) => !isThere(key));
+  return [...jobs, ...moulds, photo];
+}
+
+/** All records of the demo, in one change. */
+export async function demoWrites(): Promise<readonly Write[]> {
+  const [work, { demoCardWrites }] = await Promise.all([demoWorkWrites(), import('./beginDemo')]);
+  return [...work, ...demoCardWrites()];
+}
+
+/**
+ * What `beginDemo` left to come.
+ * @param there which of these keys something stands under already: it is the person's, whatever it is, and stays
+ */
+export async function finishDemo(
+  there: (keys: readonly string[]) => Promise<ReadonlyMap<string, string>>,
+): Promise<readonly Change[]> {
+  const writes = await demoWorkWrites();
+  const taken = await there(writes.map(({ key }) => key));
+  return [
+    ...writes.filter(({ key }) => !taken.has(key)),
+    settingsPatch({ set: { demoToCome: false } }),
+  ];
 }

@@ -5,10 +5,13 @@ import { attachFiles } from '../../core/measure/files/attachFiles';
 import type { Part } from '../../core/measure/parts/partSchema';
 import { planJob } from '../../core/plan/planJob';
 import { InputError } from '../../core/problem';
-import { demoMoulds, demoResins } from './demoCards';
+import { demoMoulds } from './demoMoulds';
+import { demoResins } from './demoResins';
 import { demoJobs } from './demoJobs';
 import { calibrateHere } from '../../testing/calibrateHere';
-import { demoWrites } from './demoChanges';
+import { beginDemo, demoCardWrites } from './beginDemo';
+import { demoWrites, finishDemo } from './demoChanges';
+import type { ResinRecord } from '../records/resinRecord';
 import { countOf } from '../../core/plan/reasons';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
@@ -87,9 +90,33 @@ test('every job of the demo uses a card of the demo', () => {
 });
 
 test('the demo is written as new records, but for those whose place is taken', async () => {
-  const demo = await demoWrites(() => false, calibrateHere);
+  const demo = await demoWrites();
   expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 1);
   expect(demo.every(({ record, replaces }) => record !== null && replaces === null)).toBe(true);
-  const rest = await demoWrites((key) => key === 'job/demo-drawer-tray', calibrateHere);
-  expect(demo.length - rest.length).toBe(1);
+  const taken = 'job/demo-drawer-tray';
+  const rest = await finishDemo(async (keys) => {
+    expect(keys).toContain(taken);
+    return new Map([[taken, '{}']]);
+  });
+  // One of them changes the settings.
+  const begun = beginDemo().length - 1;
+  expect(begun + rest.length - 1).toBe(demo.length - 1);
+});
+
+test('cards of the demo are kept with what the heat model makes of them', async () => {
+  const made = await calibrateHere(demoResins);
+  const kept = demoCardWrites().map(({ record }) => (record as ResinRecord).calibrations);
+  made.forEach((each, at) => {
+    expect(kept[at]?.map(({ key }) => key)).toEqual(
+      each.filter(({ calibration }) => calibration !== undefined).map(({ key }) => key),
+    );
+    for (const [index, { calibration }] of (kept[at] ?? []).entries()) {
+      const now = each[index]!.calibration!;
+      expect(calibration.verdict).toEqual(now.verdict);
+      expect(calibration.rateScale / now.rateScale).toBeCloseTo(1, 6);
+      expect(calibration.members.map(({ weight }) => weight.toFixed(4))).toEqual(
+        now.members.map(({ weight }) => weight.toFixed(4)),
+      );
+    }
+  });
 });

@@ -1,7 +1,9 @@
-import { jobVersion, type Job } from '../../core/job/jobSchema';
-import { mouldInJob, type Mould } from '../../core/measure/mould/mouldSchema';
+import type { Job } from '../../core/job/jobSchema';
+import { mouldInJob } from '../../core/measure/mould/mouldInJob';
+import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { Resin } from '../../core/resin/resinSchema';
-import { demoMoulds, demoResins } from './demoCards';
+import { demoMoulds } from './demoMoulds';
+import { demoResins } from './demoResins';
 import kept from './files/kept.json';
 
 function found<C extends { readonly id: string }>(cards: readonly C[], id: string): C {
@@ -22,7 +24,7 @@ export const demoPhoto = {
 
 const common = {
   format: 'nipperkin-job',
-  version: jobVersion,
+  version: 2,
   container: { capacity: '1 l', fill: '80 %' },
   scaleStep: '1 g',
 } as const;

@@ -19,6 +19,7 @@ import {
   type KeptJob,
   type OpenJob,
 } from './openJob';
+import { planDraft } from './planDraft';
 import { usePlannedDraft } from './usePlannedDraft';
 import { useStoredJob } from './useStoredJob';
 
@@ -79,7 +80,12 @@ export function JobDraftProvider({
   const pourIndex = Math.min(askedFor, draft.pours.length - 1);
   const inHand = useMemo(() => ({ id: opened.id, pourIndex }), [opened, pourIndex]);
   // The field that is typed in comes first; the plan follows in pieces between two keys.
-  const planned = usePlannedDraft(useDeferredValue(draft), shelf, opened.lastGood);
+  const planned = usePlannedDraft<unknown>(
+    useDeferredValue(draft),
+    shelf,
+    opened.lastGood,
+    planDraft,
+  );
   const { conflict, saveState } = stored;
   const open = useMemo<OpenJob>(
     () => ({

@@ -1,6 +1,6 @@
 import type { Job } from '../../core/job/jobSchema';
-import { checkJob } from '../../core/job/readJob';
 import type { Checked } from '../../core/schema/check';
+import { lateSchemas } from '../records/lateSchemas';
 
 const checked = new WeakMap<object, Checked<Job>>();
 
@@ -9,6 +9,7 @@ const checked = new WeakMap<object, Checked<Job>>();
  * changed once it is made.
  */
 export function checkedDraft(draft: unknown): Checked<Job> {
+  const { checkJob } = lateSchemas();
   if (typeof draft !== 'object' || draft === null) return checkJob(draft);
   const before = checked.get(draft);
   if (before !== undefined) return before;

@@ -1,4 +1,5 @@
-import { demoMoulds, demoResins } from '../demo/demoCards';
+import { demoMoulds } from '../demo/demoMoulds';
+import { demoResins } from '../demo/demoResins';
 import { newJobDraft } from './jobDraft';
 import { emptyPart } from './partDraft';
 import { planDraft } from './planDraft';

@@ -1,13 +1,8 @@
+import type { Shelf } from '../../core/plan/planTypes';
 import type { Resin } from '../../core/resin/resinSchema';
 import { newJobDraft, type JobDraft } from './jobDraft';
-
-/** A quick mix as the person left it. */
-export interface QuickMix {
-  /** Of one batch. */
-  readonly amount: string;
-  readonly resinId: string;
-  readonly batches: string;
-}
+import { planDraft, type PlannedDraft } from './planDraft';
+import { quickScaleStep, type QuickDraft, type QuickMix } from './quickMix';
 
 /** A quick mix is a job of one known amount, so that it is planned like every other. */
 export function quickDraft({ amount, batches }: QuickMix, resin: Resin): JobDraft {
@@ -16,7 +11,11 @@ export function quickDraft({ amount, batches }: QuickMix, resin: Resin): JobDraf
     name: 'Quick mix',
     measure: { parts: [{ shape: 'amount', amount, count: batches }] },
     container: undefined,
-    scaleStep: '0.1 g',
+    scaleStep: quickScaleStep,
     pours: [{ resin, overage: '0 %', batches }],
   };
 }
+
+/** A quick mix as it is planned. */
+export const planQuick = ({ quick, resin }: QuickDraft, shelf: Shelf): PlannedDraft =>
+  planDraft(resin && quickDraft(quick, resin), shelf);

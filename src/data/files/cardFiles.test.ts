@@ -1,4 +1,4 @@
-import { demoResins } from '../demo/demoCards';
+import { demoResins } from '../demo/demoResins';
 import { cardsCsv, cardsJson, readCards } from './cardFiles';
 import { cardLink, cardOfLink } from './cardLinks';
 

@@ -1,7 +1,7 @@
 import Ajv from 'ajv/dist/2019';
 import resinsFormat from '../../../docs/formats/resins.schema.json';
 import { readResins } from '../../core/resin/resinFile';
-import { demoResins } from '../demo/demoCards';
+import { demoResins } from '../demo/demoResins';
 import { cardsJson } from './cardFiles';
 
 const fits = new Ajv({ strictTypes: false }).compile(resinsFormat);

@@ -1,6 +1,5 @@
 import * as fc from 'fast-check';
 import { demoWrites } from '../demo/demoChanges';
-import { calibrateHere } from '../../testing/calibrateHere';
 import { twoTabs } from '../store/twoTabs';
 import { undoing } from '../store/undoing';
 import { addingWrites, compare, replacingWrites } from './comparison';
@@ -93,7 +92,7 @@ test('replacing makes a store what the file says, adding takes nothing away, and
 
 test('the demo goes out and comes in again: everything is the same as here', async () => {
   const { first } = twoTabs();
-  await first.commit(await demoWrites(() => false, calibrateHere));
+  await first.commit(await demoWrites());
   const file = readEverything(await everythingText(first));
   const { standings } = compare(file, await first.read(''));
   expect(new Set(standings.values())).toEqual(new Set(['same']));

@@ -1,7 +1,7 @@
 import { readJob } from '../../core/job/readJob';
 import type { Job } from '../../core/job/jobSchema';
 import { resolveJob, withOtherCards } from '../../core/job/resolveJob';
-import { mouldInJob } from '../../core/measure/mould/mouldSchema';
+import { mouldInJob } from '../../core/measure/mould/mouldInJob';
 import type { Shelf } from '../../core/plan/planTypes';
 import { jsonOf } from '../../core/schema/jsonText';
 

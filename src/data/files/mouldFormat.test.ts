@@ -2,7 +2,7 @@ import Ajv from 'ajv/dist/2019';
 import mouldFormat from '../../../docs/formats/mould.schema.json';
 import exampleFile from '../../../docs/formats/porthole-buttons.mould.json';
 import { InputError } from '../../core/problem';
-import { demoMoulds } from '../demo/demoCards';
+import { demoMoulds } from '../demo/demoMoulds';
 import { mouldFileText, readMouldFile } from './mouldFile';
 
 const fits = new Ajv({ strictTypes: false }).compile(mouldFormat);

@@ -2,13 +2,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { calibrateHere } from '../../testing/calibrateHere';
-import { demoResins } from '../demo/demoCards';
+import { beginDemo } from '../demo/beginDemo';
+import { demoResins } from '../demo/demoResins';
 import { demoJobs } from '../demo/demoJobs';
-import { newJobDraft } from '../draft/jobDraft';
+import { newJobDraft, type JobDraft } from '../draft/jobDraft';
 import { sweepPhotos } from '../kinds/sweep';
 import type { JobRecord } from '../records/jobRecord';
 import { nextVersion } from '../records/stored';
-import { jobCollection } from '../repositories';
+import { jobCollection, jobRecordOf } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
 import type { Version } from '../store/versions';
 import { useUndoable, type Undo } from './useCommit';
@@ -20,7 +21,9 @@ import { useOpenJobRecord } from './useOpenRecord';
 import { useCurrency, useKept } from './useKept';
 import { useResinActions } from './useCardActions';
 import { useRefusedSettings } from './useRefusedSettings';
-import { useFirstStart, useStartOver } from './useStart';
+import { useFirstStart } from './useStart';
+import { useStartOver } from './useStartOver';
+import { useWholeStart } from './useWholeStart';
 
 function around(store: RecordStore, calibrate = calibrateHere) {
   return function Around({ children }: { readonly children: ReactNode }) {
@@ -35,7 +38,7 @@ function around(store: RecordStore, calibrate = calibrateHere) {
 /** Everything that screens use, as one tab holds it. */
 function useEverything() {
   return {
-    started: useFirstStart().start === 'ready',
+    started: [useFirstStart().start, useWholeStart().start].every((start) => start === 'ready'),
     jobs: useJobs().data?.records ?? [],
     resins: useResins().data?.records ?? [],
     settings: useSettings().data,
@@ -57,15 +60,29 @@ async function startedTab(store: RecordStore, calibrate = calibrateHere) {
   return result;
 }
 
-test('the first start writes the demo in one transaction; a second tab finds it there', async () => {
+test('the first start writes what the first figure needs, then the rest; a second tab finds it there', async () => {
   const { first, second, device } = twoTabs();
   const tab = await startedTab(first);
-  expect(device.transactions).toBe(1);
+  expect(device.transactions).toBe(2);
   expect(tab.current.jobs.map(({ name }) => name)).toEqual(demoJobs.map(({ name }) => name));
   expect(tab.current.shelf.resins).toHaveLength(demoResins.length);
   expect(tab.current.settings?.startedWith).toBe('demo');
   await startedTab(second);
-  expect(device.transactions).toBe(1);
+  expect(device.transactions).toBe(2);
+});
+
+test('a first start that was cut off goes on at the next; what was made meanwhile stays', async () => {
+  const { first, second } = twoTabs();
+  await first.commit(beginDemo());
+  const [tray] = demoJobs;
+  const mine = { ...jobRecordOf(tray as unknown as JobDraft), id: tray!.id };
+  await first.commit([
+    jobCollection.creation({ ...mine, draft: { ...mine.draft, name: 'Mine' }, lastGood: null }),
+  ]);
+  const tab = await startedTab(second);
+  expect(tab.current.jobs).toHaveLength(demoJobs.length);
+  expect(tab.current.jobs.map(({ name }) => name)).toContain('Mine');
+  expect(tab.current.settings?.demoToCome).toBe(false);
 });
 
 test('starting from empty clears, and its undo brings back everything as it was', async () => {
@@ -163,12 +180,17 @@ test('where the model cannot run, the demo starts and cards are kept all the sam
   const { first } = twoTabs();
   const tab = await startedTab(first, () => Promise.reject(new Error('no thread')));
   const [record] = tab.current.resins;
-  expect(record?.calibrations).toBeUndefined();
+  const label = { potLife: { time: '77 min', mass: '300 g' } };
   await act(
     async () =>
-      void (await tab.current.resinActions.save({ ...record!.resin, name: 'Kept' }, record)),
+      void (await tab.current.resinActions.save(
+        { ...record!.resin, ...label, name: 'Kept' },
+        record,
+      )),
   );
-  expect(tab.current.resins.map(({ resin }) => resin.name)).toContain('Kept');
+  const kept = tab.current.resins.find(({ resin }) => resin.name === 'Kept');
+  expect(kept?.resin.potLife?.time).toBe('77 min');
+  expect(kept?.calibrations).toBeUndefined();
 });
 
 test('a label that cannot be calibrated is kept all the same', async () => {

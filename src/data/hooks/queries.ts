@@ -1,10 +1,10 @@
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import type { Shelf } from '../../core/plan/planTypes';
-import { keptIn } from '../calibrating';
 import type { AnyKind, Kind, ListedRecord } from '../kinds/kind';
 import * as kept from '../kinds/kinds';
 import { readOne } from '../kinds/readOne';
+import { keptIn } from '../records/keptCalibrations';
 import type { SaveState } from '../store/recordStore';
 import type { StoredRecord } from '../store/versions';
 import { useStore } from './DataProvider';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { QuickMix } from '../draft/quickDraft';
+import type { QuickMix } from '../draft/quickMix';
 import { settingsPatch } from '../records/patchedSettings';
 import { useAutosave } from './useAutosave';
 import { isSettingsRefusal } from './useRefusedSettings';

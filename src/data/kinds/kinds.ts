@@ -91,7 +91,7 @@ export const aside: Kind<AsideRecord> = {
 /** Every kind of record. Adding one is its schema, and its entry here. */
 export const kinds: readonly AnyKind[] = [jobs, resins, moulds, photos, drafts, settings, aside];
 
-/** What must be read before there is something to show; photos are read when they are looked at. */
+/** What must be read before there is more to show than a quick mix; photos are read when they are looked at. */
 export const kindsAtStart: readonly AnyKind[] = [jobs, resins, moulds, drafts, settings];
 
 /** What a person has made. */

@@ -1,8 +1,8 @@
 import { array, mixed, object, string, type InferType } from 'yup';
-import { jobSchema, type Job } from '../../core/job/jobSchema';
-import { upgradeDraft } from '../../core/upgrades/upgradeJob';
+import type { Job } from '../../core/job/jobSchema';
 import { checkedDraft } from '../draft/checkedDraft';
 import type { JobDraft } from '../draft/jobDraft';
+import { lateSchemas } from './lateSchemas';
 import type { Migration, RecordKind } from './readRecords';
 import { storedFields } from './stored';
 
@@ -37,7 +37,7 @@ export function asChecked(job: Job): Job {
 
 const lastGoodSchema = mixed<Job>(
   (value): value is Job =>
-    checkedJobs.has(value as object) || jobSchema.isValidSync(value, { strict: false }),
+    checkedJobs.has(value as object) || lateSchemas().job.isValidSync(value, { strict: false }),
 ).nullable();
 
 const jobRecordSchema = object({
@@ -53,8 +53,8 @@ export type JobRecord = InferType<typeof jobRecordSchema>;
 
 const withUpgradedJob: Migration = ({ draft, lastGood, ...record }) => ({
   ...record,
-  draft: upgradeDraft(draft),
-  lastGood: upgradeDraft(lastGood),
+  draft: lateSchemas().upgradeDraft(draft),
+  lastGood: lateSchemas().upgradeDraft(lastGood),
 });
 
 export const jobRecords: RecordKind<typeof jobRecordSchema> = {

@@ -1,12 +1,12 @@
-import { object, string, type InferType } from 'yup';
-import { mouldSchema } from '../../core/measure/mould/mouldSchema';
+import { lazy, object, string, type InferType } from 'yup';
+import { lateSchemas } from './lateSchemas';
 import type { RecordKind } from './readRecords';
 import { storedFields } from './stored';
 
 const mouldRecordSchema = object({
   ...storedFields(1),
   updatedAt: string().required(),
-  mould: mouldSchema,
+  mould: lazy(() => lateSchemas().mould),
 });
 
 export type MouldRecord = InferType<typeof mouldRecordSchema>;

@@ -1,5 +1,5 @@
 import { number, object, string } from 'yup';
-import { demoResins } from '../demo/demoCards';
+import { demoResins } from '../demo/demoResins';
 import { demoJobs } from '../demo/demoJobs';
 import { newJobDraft, type JobDraft } from '../draft/jobDraft';
 import { jobRecordOf, resinRecordOf } from '../repositories';

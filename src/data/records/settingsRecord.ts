@@ -1,6 +1,7 @@
-import { array, object, string, type InferType } from 'yup';
+import { array, boolean, object, string, type InferType } from 'yup';
 import { recipeSchema } from '../../core/colour/colourSchemas';
 import { containerSchema } from '../../core/mix/mixingSchema';
+import { unitFamilies, type OwnUnit } from '../../core/quantity/unitFamilies';
 import { nameSchema, noteSchema } from '../../core/schema/textSchema';
 import type { RecordKind } from './readRecords';
 import { storedFields } from './stored';
@@ -22,6 +23,8 @@ const settingsRecordSchema = object({
   startedWith: string()
     .oneOf(['demo', 'empty'] as const)
     .required(),
+  /** Jobs and moulds of the demo are not written yet: a first start has only what the first figure needs. */
+  demoToCome: boolean().optional(),
   /** The quick mix as it was left. */
   quick: object({
     amount: string().defined(),
@@ -34,6 +37,25 @@ const settingsRecordSchema = object({
   recipes: array().of(recipeSchema).optional(),
   /** Cups and buckets that the person has. */
   containers: array().of(containerSchema).optional(),
+  /** In what lengths and temperatures are told. */
+  told: object({
+    length: string()
+      .oneOf(['mm', 'in'] as const)
+      .required(),
+    temperature: string()
+      .oneOf(['°C', '°F'] as const)
+      .required(),
+  })
+    .optional()
+    .default(undefined),
+  /** Units that bare figures are in, the one used last first. */
+  ownUnits: array()
+    .of(
+      string<OwnUnit>()
+        .oneOf(unitFamilies.flatMap((family): readonly OwnUnit[] => family))
+        .required(),
+    )
+    .optional(),
   /** What stands before a price. */
   currency: currencySchema,
 });

@@ -1,5 +1,5 @@
-import { setStringAsync } from 'expo-clipboard';
 import { StyleSheet, View } from 'react-native';
+import { copyText } from '../../ui/copyText';
 import { shoppingOf } from '../../core/plan/shoppingOf';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
@@ -38,7 +38,7 @@ export function BuyStep({ onCard, onAllJobs }: BuyStepProps) {
     id !== undefined && resins.some((card) => card.id === id);
   const copy = async (): Promise<void> => {
     const list = shoppingOf([plan], today());
-    const copied = await setStringAsync(shoppingText(list, currency));
+    const copied = await copyText(shoppingText(list, currency));
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
   };
   return (

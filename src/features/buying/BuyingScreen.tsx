@@ -1,6 +1,6 @@
-import { setStringAsync } from 'expo-clipboard';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { copyText } from '../../ui/copyText';
 import { shoppingCost, shoppingOf } from '../../core/plan/shoppingOf';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
@@ -59,7 +59,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
   const chosen = useMemo(() => needs.filter(({ id }) => !left.has(id)), [needs, left]);
   const shopping = useMemo(() => shoppingOf(chosen, day), [chosen, day]);
   const copy = async (): Promise<void> => {
-    const copied = await setStringAsync(shoppingText(shopping, currency));
+    const copied = await copyText(shoppingText(shopping, currency));
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
   };
   const together = shoppingCost(shopping);

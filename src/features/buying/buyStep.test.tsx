@@ -1,4 +1,4 @@
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import { openStep, press, says, textOf } from '../../testing/openStep';
 import { BuyStep } from './BuyStep';
 

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Words } from '../../ui/text/Words';
 import { heatRamp, space } from '../../ui/theme/tokens';
+import { axisTold, sayDegreesOnly } from '../../words/figures';
 
 /** Which colour is which temperature. */
 export function HeatLegend() {
@@ -10,12 +11,12 @@ export function HeatLegend() {
         <View key={celsius} style={styles.stop}>
           <View style={[styles.patch, { backgroundColor: heatRamp.colours[at] }]} />
           <Words size="small" colour="inkSoft">
-            {celsius}
+            {sayDegreesOnly(celsius)}
           </Words>
         </View>
       ))}
       <Words size="small" colour="inkSoft">
-        °C
+        {axisTold('°C')[1]}
       </Words>
     </View>
   );

@@ -37,7 +37,7 @@ function frameAt(timesH: Float64Array, hours: number): number {
 }
 
 /** The cut painted with its temperatures at a moment, and the curves with that moment on them. */
-export default memo(function HeatPicture({
+export const HeatPicture = memo(function HeatPicture({
   view,
   plan,
   jobPlan,

@@ -1,5 +1,5 @@
 import { sayJoint } from '../../words/layers';
-import { lazy, memo, Suspense, useContext, useMemo } from 'react';
+import { memo, Suspense, useContext, useMemo } from 'react';
 import type { Plan } from '../../core/plan/planTypes';
 import { StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -37,10 +37,10 @@ import { HeatSettings } from './HeatSettings';
 import { withoutPhotos } from '../../core/plan/withoutPhotos';
 import { sayPour } from '../../words/pours';
 import { DepthChart, SecondLayerChart } from '../../ui/chart/lazyCharts';
+import { HeatPicture } from './HeatPicture';
+import { WhatIf } from './WhatIf';
 
 /** Charts, their scales and the slider are fetched when there is something to draw. */
-const HeatPicture = lazy(() => import('./HeatPicture'));
-const WhatIf = lazy(() => import('./WhatIf'));
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
 export function HeatStep() {

@@ -74,7 +74,7 @@ function triedRequest(base: HeatRequest, trial: Trial): HeatRequest | Problem {
 }
 
 /** Two settings side by side: as planned, and with something else. */
-export default function WhatIf({
+export function WhatIf({
   request,
   planned,
 }: {

@@ -14,7 +14,7 @@ import { ThemeProvider } from '../../ui/ThemeProvider';
 import { ComparedCurves } from '../../ui/chart/ComparedCurves';
 import { DepthChart } from '../../ui/chart/DepthChart';
 import { HeatCurves } from '../../ui/chart/HeatCurves';
-import HeatPicture from './HeatPicture';
+import { HeatPicture } from './HeatPicture';
 import { SecondLayerChart } from '../../ui/chart/SecondLayerChart';
 import { shownHours } from '../../ui/chart/shownHours';
 

@@ -1,4 +1,4 @@
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import { chooseOnLine, openLine, openStep, says, textOf, turn, type } from '../../testing/openStep';
 import { HeatSettings } from './HeatSettings';
 

@@ -1,5 +1,5 @@
 import { screen, waitFor } from '@testing-library/react';
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import { openLine, openStep, says, type } from '../../testing/openStep';
 import { JobFacts } from './JobFacts';
 import { useNameByMeasure } from './useNameByMeasure';

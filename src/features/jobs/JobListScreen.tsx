@@ -7,7 +7,7 @@ import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { saveUnreadable } from '../../data/files/everything';
-import { useStartOver } from '../../data/hooks/useStart';
+import { useStartOver } from '../../data/hooks/useStartOver';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
 import { jobs as jobKind } from '../../data/kinds/kinds';
 import type { JobEntry } from '../../data/records/jobEntry';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { useAllKept, useAside, useSaveState } from '../../data/hooks/queries';
 import { useUnreadable } from '../../data/hooks/useUnreadable';
-import { useStartOver } from '../../data/hooks/useStart';
+import { useStartOver } from '../../data/hooks/useStartOver';
 import { usePersistence, type Persistence } from '../../data/hooks/usePersistence';
 import { OpenEverything } from './OpenEverything';
 import { useStore } from '../../data/hooks/DataProvider';
@@ -13,6 +13,7 @@ import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { SaveEverything } from './SaveEverything';
+import { UnitsPanel } from './UnitsPanel';
 
 const persistenceWords: Readonly<Record<Persistence, string>> = {
   kept: 'This browser has promised to keep it, even when the device runs full.',
@@ -92,6 +93,7 @@ export function KeepingScreen() {
           </View>
         </Panel>
       )}
+      <UnitsPanel />
       <Panel title="Start over">
         <Words>
           The demo is the refit of Wren’s Rest, a made-up river barge. Loading it adds what of it is

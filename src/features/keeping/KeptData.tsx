@@ -13,6 +13,14 @@ interface Opened {
   readonly because: NotOpened | undefined;
 }
 
+let opening: Promise<NotOpened | undefined> | undefined;
+
+/** Begins to open this browser's storage: it takes a while, in which the page can be made ready. */
+export function beginOpening(): Promise<NotOpened | undefined> {
+  opening ??= openStore(browserStore);
+  return opening;
+}
+
 /**
  * What the person keeps on this device, for everything below; cards are calibrated in a thread of their own. Where the browser's
  * storage does not answer, work goes on in memory, and what was made there is carried over once it does.
@@ -20,7 +28,7 @@ interface Opened {
 export function KeptData({ children }: { readonly children: ReactNode }) {
   const [opened, setOpened] = useState<Opened>();
   useEffect(() => {
-    void openStore(browserStore).then((because) =>
+    void beginOpening().then((because) =>
       setOpened({ store: because === undefined ? browserStore : memoryStore(), because }),
     );
   }, []);

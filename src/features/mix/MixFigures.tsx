@@ -17,11 +17,11 @@ import {
   sayBatchFor,
   sayGoingIn,
   sayLayer,
-  sayPoured,
   sayPouredShort,
   sayReadings,
   sayTint,
 } from '../../words/sheet';
+import { sayPoured } from '../../words/poured';
 
 interface MixFiguresProps {
   readonly plan: PourPlan;

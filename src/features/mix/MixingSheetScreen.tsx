@@ -1,5 +1,5 @@
-import { setStringAsync } from 'expo-clipboard';
 import { StyleSheet, View } from 'react-native';
+import { copyText } from '../../ui/copyText';
 import type { PourPlan } from '../../core/plan/planTypes';
 import { useOpenJob } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
@@ -16,13 +16,13 @@ import { sayC, sayG, sayMl, sayRatios } from '../../words/figures';
 import {
   sayBatchFor,
   sayGoingIn,
-  sayPoured,
   sayReadings,
   sayResin,
   saySubject,
   sayTint,
   sheetText,
 } from '../../words/sheet';
+import { sayPoured } from '../../words/poured';
 import { sayPlace, sayPour } from '../../words/pours';
 
 /** The job on one sheet, for the wall over the bench: printed, or copied as text. */
@@ -37,7 +37,7 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
     );
   }
   const copy = async (): Promise<void> => {
-    const copied = await setStringAsync(sheetText(plan));
+    const copied = await copyText(sheetText(plan));
     notice({
       text: copied
         ? 'Copied the mixing sheet'

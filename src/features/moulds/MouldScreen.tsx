@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import { mouldInJob, mouldSchema, type Mould } from '../../core/measure/mould/mouldSchema';
+import { mouldInJob } from '../../core/measure/mould/mouldInJob';
+import { mouldSchema, type Mould } from '../../core/measure/mould/mouldSchema';
 import type { MeasuredMould } from '../../core/plan/mouldOfJob';
 import { CardDraftProvider, useCardDraft } from '../../data/draft/cardDraft';
 import { idOfKey } from '../../data/store/versions';

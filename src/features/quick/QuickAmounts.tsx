@@ -1,32 +1,32 @@
 import { StyleSheet, View } from 'react-native';
-import type { PourPlan } from '../../core/plan/planTypes';
 import { AmountPair } from '../../ui/figures/AmountPair';
 import { Words } from '../../ui/text/Words';
-import { sayPoured } from '../../words/sheet';
+import { sayPoured, type PouredBatch } from '../../words/poured';
+
+interface QuickAmountsProps {
+  /** Undefined before an amount is typed. */
+  readonly batch: PouredBatch | undefined;
+  /** How many of it. */
+  readonly count: number;
+  readonly resin: string;
+  /** A resin in one bottle. */
+  readonly onePart: boolean;
+  readonly outdated: boolean;
+}
 
 /** A and B of one batch, large. */
-export function QuickAmounts({
-  plan,
-  outdated,
-}: {
-  readonly plan: PourPlan | undefined;
-  readonly outdated: boolean;
-}) {
-  const [batch] = plan?.batches ?? [];
-  if (plan === undefined || batch === undefined) {
+export function QuickAmounts({ batch, count, resin, onePart, outdated }: QuickAmountsProps) {
+  if (batch === undefined) {
     return <Words colour="inkSoft">Type an amount: A and B appear here.</Words>;
   }
-  const { count } = batch;
   return (
     <View style={styles.amounts}>
       <View role="status" style={styles.head}>
-        <Words weight="bold">
-          {count === 1 ? plan.resin.name : `Each of ${count} batches of ${plan.resin.name}`}
-        </Words>
+        <Words weight="bold">{count === 1 ? resin : `Each of ${count} batches of ${resin}`}</Words>
         {outdated && <Words size="small">last good figures</Words>}
       </View>
       <View style={outdated && styles.outdated}>
-        <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
+        <AmountPair onePart={onePart} {...sayPoured(batch)} />
       </View>
     </View>
   );

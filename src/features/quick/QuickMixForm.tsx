@@ -4,7 +4,9 @@ import type { Problem } from '../../core/problem';
 import { familyOf } from '../../core/resin/families';
 import { amountRule } from '../../core/quantity/rules';
 import { withUnit } from '../../core/quantity/withUnit';
-import { quickDraft, type QuickMix } from '../../data/draft/quickDraft';
+import type { planQuick } from '../../data/draft/quickDraft';
+import type { PlannedDraft } from '../../data/draft/planDraft';
+import { firstFigures, type QuickDraft, type QuickMix } from '../../data/draft/quickMix';
 import { usePlannedDraft } from '../../data/draft/usePlannedDraft';
 import { useShelf } from '../../data/hooks/queries';
 import { useQuickMix } from '../../data/hooks/useQuickMix';
@@ -18,7 +20,7 @@ import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
 import { QuickAmounts } from './QuickAmounts';
-import { QuickDetails } from './QuickDetails';
+import type { QuickDetails } from './QuickDetails';
 
 const amountUnits = ['g', 'ml', 'kg', 'l', 'US fl oz', 'imp fl oz', 'lb', 'oz weight'] as const;
 type AmountUnit = (typeof amountUnits)[number];
@@ -27,25 +29,54 @@ function problemAt(problems: readonly Problem[], field: string): Problem | undef
   return problems.find((problem) => problem.field === field);
 }
 
+/** What of a quick mix comes after its first figures. */
+export interface WholeQuick {
+  readonly planQuick: typeof planQuick;
+  readonly QuickDetails: typeof QuickDetails;
+}
+
+interface QuickMixFormProps {
+  readonly initial: QuickMix;
+  /** Undefined until it came: A and B of an amount are there before it. */
+  readonly whole: WholeQuick | undefined;
+}
+
+const notYet = (): PlannedDraft => ({ job: undefined, plan: undefined, problems: [] });
+
 /** A and B first, then what they are of: amount, resin and batches. */
-export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
+export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
   const wide = useWide();
   const shelf = useShelf();
   const { quick, change } = useQuickMix(initial);
   const [lastUnit, setLastUnit] = useState<AmountUnit>('g');
   const unit = amountUnits.find((each) => quick.amount.endsWith(` ${each}`)) ?? lastUnit;
   const resin = shelf.resins.find(({ id }) => id === quick.resinId) ?? shelf.resins[0];
-  const draft = useMemo(() => resin && quickDraft(quick, resin), [quick, resin]);
-  const planned = usePlannedDraft(draft, shelf, null);
-  const { problems, plan, outdated } = planned;
+  const draft = useMemo(() => ({ quick, resin }), [quick, resin]);
+  const { problems, plan, outdated } = usePlannedDraft(
+    draft,
+    shelf,
+    null,
+    whole?.planQuick ?? notYet,
+  );
   const pour = plan?.pours[0];
+  const first = useFirstFigures(draft);
+  const figures =
+    pour === undefined
+      ? first
+      : {
+          batch: pour.batches[0],
+          count: pour.batches[0]?.count ?? 1,
+          resin: pour.resin.name,
+          onePart: pour.resin.ratio === undefined,
+          outdated,
+        };
   const batchesProblem = problemAt(problems, 'pours[0].batches');
   return (
     <Screen title="Quick mix" fills={wide}>
       <Halves>
         <View style={styles.column}>
           <MainFigure>
-            <QuickAmounts plan={pour} outdated={outdated} />
+            <QuickAmounts {...figures} />
           </MainFigure>
           <QuantityField
             label="Amount in one batch"
@@ -93,10 +124,34 @@ export function QuickMixForm({ initial }: { readonly initial: QuickMix }) {
             </SettingLine>
           </View>
         </View>
-        <View>{pour !== undefined && <QuickDetails plan={pour} />}</View>
+        <View>
+          {pour !== undefined && whole !== undefined && <whole.QuickDetails plan={pour} />}
+        </View>
       </Halves>
     </Screen>
   );
 }
+
+/** A and B before the planner is there; what was right last stands, marked outdated. */
+function useFirstFigures(draft: QuickDraft) {
+  const first = useMemo(() => {
+    const batch = firstFigures(draft);
+    return (
+      batch && {
+        batch: { ...batch, ...onScaleOnly },
+        count: 1,
+        resin: draft.resin?.name ?? '',
+        onePart: batch.b.g === 0,
+      }
+    );
+  }, [draft]);
+  const [good, setGood] = useState(first);
+  if (first !== undefined && first !== good) setGood(first);
+  return { ...(first ?? good ?? nothingYet), outdated: first === undefined };
+}
+
+const nothingYet = { batch: undefined, count: 1, resin: '', onePart: false };
+
+const onScaleOnly = { inCup: undefined, strokes: undefined, tintedAG: undefined };
 
 const styles = StyleSheet.create({ column: { gap: space.large } });

@@ -1,5 +1,5 @@
 import { screen, waitFor } from '@testing-library/react';
-import { demoResins } from '../../data/demo/demoCards';
+import { demoResins } from '../../data/demo/demoResins';
 import {
   choose,
   chooseOnLine,

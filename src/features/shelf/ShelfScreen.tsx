@@ -8,7 +8,7 @@ import { useResins } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { saveRecord, saveUnreadable } from '../../data/files/everything';
-import { useStartOver } from '../../data/hooks/useStart';
+import { useStartOver } from '../../data/hooks/useStartOver';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
 import { resins as resinKind } from '../../data/kinds/kinds';
 import type { ResinRecord } from '../../data/records/resinRecord';

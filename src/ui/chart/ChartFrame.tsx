@@ -1,11 +1,13 @@
-import { scaleLinear, type ScaleLinear } from 'd3-scale';
+import { scaleLinear } from 'd3-scale';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Text as SvgText } from 'react-native-svg';
 import { font } from '../theme/fonts';
+import { axisTold } from '../../words/figures';
 import { useColours } from '../theme/theme';
 
-type Scale = ScaleLinear<number, number>;
+/** From a figure of the core to its place, dp. */
+type Scale = (value: number) => number;
 
 /** What is drawn in a frame: from figures to dp. */
 export interface Chart {
@@ -24,7 +26,7 @@ interface ChartFrameProps {
   readonly heightDp: number;
   readonly margin: Readonly<Record<'left' | 'right' | 'top' | 'bottom', number>>;
   readonly across: readonly [number, number];
-  /** What the axes are in; it stands at the last figure of each. */
+  /** What the axes are in as the core counts; the unit that it is told in stands at the last figure of each. */
   readonly units: { readonly across: string; readonly upwards?: string };
   /** Left out where only what is across is a scale. */
   readonly upwards?: readonly [number, number];
@@ -54,26 +56,36 @@ export function ChartFrame({
   const [width, setWidth] = useState(0);
   const [left, right] = [margin.left, width - margin.right];
   const [top, bottom] = [margin.top, heightDp - margin.bottom];
-  const x = scaleLinear(across, [left, right]);
-  const y = scaleLinear(upwards ?? [0, 1], [bottom, top])
+  const [tellAcross, acrossIn] = axisTold(units.across);
+  const [tellUpwards, upwardsIn] = axisTold(units.upwards ?? '');
+  const xTold = scaleLinear(across.map(tellAcross), [left, right]);
+  const yTold = scaleLinear((upwards ?? [0, 1]).map(tellUpwards), [bottom, top])
     .nice(4)
     .clamp(true);
+  const x = (value: number): number => xTold(tellAcross(value));
+  const y = (value: number): number => yTold(tellUpwards(value));
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       {width > 0 && (
         <View role="img" aria-label={label} style={{ height: heightDp }}>
           <Svg width={width} height={heightDp} aria-hidden>
-            {(upwards === undefined ? [] : y.ticks(4)).map((each, index, all) => (
+            {(upwards === undefined ? [] : yTold.ticks(4)).map((each, index, all) => (
               <G key={each}>
-                <Line x1={left} x2={right} y1={y(each)} y2={y(each)} stroke={colours.line} />
-                <SvgText {...text} x={left - 6} y={y(each) + 4} textAnchor="end">
-                  {index === all.length - 1 ? `${each} ${units.upwards ?? ''}` : each}
+                <Line
+                  x1={left}
+                  x2={right}
+                  y1={yTold(each)}
+                  y2={yTold(each)}
+                  stroke={colours.line}
+                />
+                <SvgText {...text} x={left - 6} y={yTold(each) + 4} textAnchor="end">
+                  {index === all.length - 1 ? `${each} ${upwardsIn}` : each}
                 </SvgText>
               </G>
             ))}
-            {x.ticks(5).map((each, index, all) => (
-              <SvgText key={each} {...text} x={x(each)} y={heightDp - 8} textAnchor="middle">
-                {index === all.length - 1 ? `${each} ${units.across}` : each}
+            {xTold.ticks(5).map((each, index, all) => (
+              <SvgText key={each} {...text} x={xTold(each)} y={heightDp - 8} textAnchor="middle">
+                {index === all.length - 1 ? `${each} ${acrossIn}` : each}
               </SvgText>
             ))}
             {children({ x, y, left, right, top, bottom })}

@@ -7,7 +7,7 @@ import type { HeightVolume } from '../../core/measure/measureWhole';
 import { Words } from '../text/Words';
 import { font } from '../theme/fonts';
 import { useColours } from '../theme/theme';
-import { sayMl, sayMm } from '../../words/figures';
+import { heightsIn, sayHeightOnly, sayMl, sayMm } from '../../words/figures';
 
 const heightDp = 180;
 const margin = { left: 48, right: 12, top: 12, bottom: 28 };
@@ -51,7 +51,7 @@ export function HeightVolumeCurve({ curve }: { readonly curve: readonly HeightVo
                 y={y(heightMm) + 4}
                 textAnchor="end"
               >
-                {heightMm}
+                {sayHeightOnly(heightMm)}
               </SvgText>
             ))}
             {x.ticks(3).map((ml) => (
@@ -64,7 +64,7 @@ export function HeightVolumeCurve({ curve }: { readonly curve: readonly HeightVo
         </View>
       )}
       <Words size="small" colour="inkSoft">
-        Height in mm upwards, ml under it across.
+        {`Height in ${heightsIn()} upwards, ml under it across.`}
       </Words>
     </View>
   );

@@ -1,14 +1,16 @@
-import { useId, useState } from 'react';
+import { useContext, useId, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { withUnitIfBare } from '../../core/quantity/parseQuantity';
 import { isOfCode, type Problem } from '../../core/problem';
 import type { Kind } from '../../core/quantity/kinds';
+import { ownUnit, unitTyped } from '../../core/quantity/unitFamilies';
 import type { QuantityRule } from '../../core/quantity/rules';
 import { sayProblem } from '../../words/problems';
 import { sayReadBack } from '../../words/readBack';
 import { ActionButton } from '../ActionButton';
 import { space } from '../theme/tokens';
 import { FieldFrame } from './FieldFrame';
+import { OwnUnitsContext } from './ownUnits';
 import { PlainInput } from './PlainInput';
 
 export interface QuantityFieldProps<K extends Kind> {
@@ -16,7 +18,7 @@ export interface QuantityFieldProps<K extends Kind> {
   /** The text as it is kept, always with its unit. */
   readonly value: string;
   readonly onChange: (text: string) => void;
-  /** Stands behind a bare figure, and is put there when the person leaves the field. */
+  /** Stands behind a bare figure where the person has no unit of their own for its kind. */
   readonly unit: string;
   /** What belongs here; what is typed in another unit is read back in the core's. */
   readonly rule: QuantityRule<K>;
@@ -40,7 +42,7 @@ export function QuantityField<K extends Kind>({
   label,
   value,
   onChange,
-  unit,
+  unit: usual,
   rule,
   problem,
   placeholder,
@@ -48,6 +50,10 @@ export function QuantityField<K extends Kind>({
   onEnter,
 }: QuantityFieldProps<K>) {
   const problemId = useId();
+  const { own, used } = useContext(OwnUnitsContext);
+  const unit = ownUnit(usual, own);
+  /** The unit that stood there before anything was typed. */
+  const unitBefore = useRef<string>(undefined);
   // While the field has the focus it shows exactly what is typed; `value` already has the unit.
   const [typing, setTyping] = useState<string>();
   const unclear = isOfCode(problem, 'ambiguous-unit', 'ambiguous-comma') ? problem : undefined;
@@ -83,8 +89,15 @@ export function QuantityField<K extends Kind>({
         onEnter={onEnter}
         wrong={problem !== undefined}
         describedBy={problemId}
-        onFocus={() => setTyping(value)}
-        onBlur={() => setTyping(undefined)}
+        onFocus={() => {
+          setTyping(value);
+          unitBefore.current = unitTyped(value);
+        }}
+        onBlur={() => {
+          const typed = unitTyped(typing ?? '');
+          if (typed !== undefined && typed !== unitBefore.current && typed !== unit) used(typed);
+          setTyping(undefined);
+        }}
         onChangeText={(text) => {
           setTyping(text);
           onChange(withUnitIfBare(text, unit));

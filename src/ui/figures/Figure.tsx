@@ -1,6 +1,6 @@
-import { setStringAsync } from 'expo-clipboard';
 import { Pressable, StyleSheet } from 'react-native';
 import { useNotice } from '../feedback/NoticeProvider';
+import { copyText } from '../copyText';
 import { Words } from '../text/Words';
 
 const sizes = {
@@ -18,7 +18,7 @@ interface FigureProps {
 export function Figure({ figure, unit, size }: FigureProps) {
   const notice = useNotice();
   const copy = async (): Promise<void> => {
-    await setStringAsync(`${figure} ${unit}`);
+    await copyText(`${figure} ${unit}`);
     notice({ text: `Copied ${figure} ${unit}` });
   };
   return (

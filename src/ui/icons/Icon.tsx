@@ -1,4 +1,3 @@
-import Svg, { Path } from 'react-native-svg';
 import { iconPaths } from './iconPaths';
 
 export type IconName = keyof typeof iconPaths;
@@ -9,12 +8,15 @@ interface IconProps {
   readonly size?: number;
 }
 
-/** A drawn sign; the words beside it or its button's label say what it means. */
+/** Words beside it do not squeeze it. */
+const whole = { flexShrink: 0 } as const;
+
+/** A drawn sign, as the page itself draws: there are many, and of all that svg can they need a path. The words beside it or its button's label say what it means. */
 export function Icon({ name, colour, size = 24 }: IconProps) {
   return (
-    <Svg width={size} height={size} viewBox="0 0 24 24" aria-hidden>
-      <Path d={iconPaths[name]} fill={colour} />
-    </Svg>
+    <svg width={size} height={size} viewBox="0 0 24 24" aria-hidden style={whole}>
+      <path d={iconPaths[name]} fill={colour} />
+    </svg>
   );
 }
 

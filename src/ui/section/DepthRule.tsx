@@ -1,5 +1,5 @@
 import { G, Line, Text } from 'react-native-svg';
-import { formatPlain } from '../../core/quantity/format';
+import { sayHeightOnly } from '../../words/figures';
 import { font } from '../theme/fonts';
 import type { Colours } from '../theme/tokens';
 import type { PlacedCavity } from './sectionLayout';
@@ -15,7 +15,7 @@ interface DepthRuleProps {
 /** Figures closer than this run into each other. */
 const figureDp = 15;
 
-/** The rule at the left of a single cavity: where each layer ends, in mm over the floor. */
+/** The rule at the left of a single cavity: where each layer ends over the floor. */
 export function DepthRule({ cavity, heightsMm, colours, x }: DepthRuleProps) {
   const y = (heightMm: number): number => cavity.floorY - heightMm * cavity.upPerMm;
   const top = y(cavity.depthMm);
@@ -48,7 +48,7 @@ export function DepthRule({ cavity, heightsMm, colours, x }: DepthRuleProps) {
           fill={colours.ink}
           textAnchor="end"
         >
-          {formatPlain(heightMm, heightMm < 5 ? 1 : 0)}
+          {sayHeightOnly(heightMm)}
         </Text>
       ))}
     </G>

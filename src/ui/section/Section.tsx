@@ -2,7 +2,7 @@ import { memo, useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import type { Plan } from '../../core/plan/planTypes';
-import { sayHeight, sayMl } from '../../words/figures';
+import { heightsIn, sayHeight, sayMl } from '../../words/figures';
 import { sayPlace, sayPour } from '../../words/pours';
 import { sayPartName, sayThing } from '../../words/piece';
 import { keyOfThing, thingsOf, type PieceThing } from '../../core/plan/piece/things';
@@ -208,7 +208,7 @@ export function SectionDrawing({
                 stretched.length === 0
                   ? 'Section, to scale'
                   : `Section; depth of ${stretched.map(sayPartName).join(', ')} drawn × ${Math.max(...stretched.map(({ exaggeration }) => exaggeration))}`,
-                ...(single ? ['heights in mm'] : []),
+                ...(single ? [`heights in ${heightsIn()}`] : []),
                 ...(hidden > 0 ? [`${hidden} more not drawn`] : []),
               ].join(' · ')}
         </Words>

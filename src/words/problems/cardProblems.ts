@@ -1,6 +1,6 @@
 import type { CardProblems } from '../../core/codes/problems/cardProblems';
 import { formatPlain } from '../../core/quantity/format';
-import { sayTime } from '../figures';
+import { sayC, sayTime } from '../figures';
 import { oneOf, shown } from './phrases';
 import type { ProblemSentences } from './sentence';
 
@@ -15,5 +15,5 @@ export const cardProblems: ProblemSentences<CardProblems> = {
   'not-a-density': (data) =>
     `That makes ${formatPlain(data.densityGPerMl, 2)} g/ml, which no part of a resin weighs. Check both units, and take off the cup.`,
   'pot-life-out-of-model': (data) =>
-    `No resin of this family has a pot life of ${sayTime(data.potLifeMin)} in a cup of ${formatPlain(data.massG, 0)} g at ${formatPlain(data.temperatureC, 1)} °C. Check the time, its unit and the family on the card.`,
+    `No resin of this family has a pot life of ${sayTime(data.potLifeMin)} in a cup of ${formatPlain(data.massG, 0)} g at ${sayC(data.temperatureC)}. Check the time, its unit and the family on the card.`,
 };

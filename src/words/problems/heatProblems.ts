@@ -1,6 +1,5 @@
 import type { HeatProblems } from '../../core/codes/problems/heatProblems';
-import { formatPlain } from '../../core/quantity/format';
-import { sayMm } from '../figures';
+import { sayDegrees, sayMm } from '../figures';
 import type { ProblemSentences } from './sentence';
 
 /** What following the heat can refuse; mm, °C and h. */
@@ -8,7 +7,7 @@ export const heatProblems: ProblemSentences<HeatProblems> = {
   'too-deep-for-heat': (data) =>
     `${sayMm(data.depthMm)} is deeper than heat is worked out for: ${sayMm(data.deepestMm)} at the most. Check the depth and its unit.`,
   'too-hot-to-pour': (data) =>
-    `Even a thin layer would pass ${formatPlain(data.limitC, 0)} °C in a room of up to ${formatPlain(data.roomC, 0)} °C with resin at ${formatPlain(data.resinC, 0)} °C. Cool the room or the resin.`,
+    `Even a thin layer would pass ${sayDegrees(data.limitC)} in a room of up to ${sayDegrees(data.roomC)} with resin at ${sayDegrees(data.resinC)}. Cool the room or the resin.`,
   'day-upside-down': (data) =>
     `The coldest of the day is warmer than its warmest, ${data.highest}. Swap them.`,
   'heat-lost-itself': () =>

@@ -3,7 +3,7 @@ import type { PlanCodes } from '../../core/codes/planCodes';
 import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
 import { bucketDangerC } from '../../core/thermal/saidFigures';
-import { sayDegrees, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
+import { sayDegrees, sayDegreesBy, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
 import { sayRoughG, sayRoughly, sayRoughRange } from '../rough';
 import { sayProblem } from '../problems';
 
@@ -173,7 +173,7 @@ export const planWarnings: Sentences<PlanCodes> = {
     `it may soften, stick or leak. Pour thinner or cooler, or use a form that stands more.`,
   'may-blush': ({ humidity, airC, dewC, surfaceC }) =>
     `At ${sayPercent(humidity)} in a room of ${sayDegrees(airC)} dew falls at ${sayDegrees(dewC)}, and before it has gelled ` +
-    `the surface is as cold as ${sayDegrees(surfaceC)}: within 3\u00a0K of that it turns hazy and greasy (blush). ` +
+    `the surface is as cold as ${sayDegrees(surfaceC)}: within ${sayDegreesBy(3)} of that it turns hazy and greasy (blush). ` +
     `Warm the room or the resin, or dry the air, until it has gelled.`,
   'no-time-while-sticky': (data) =>
     `${sayWhichLayer(data)} is to go on while the one under it is sticky. ${sayNoWindow(data)} ` +

@@ -1,14 +1,3 @@
-import { useRouter } from 'expo-router';
-import { BuyStep } from '@/features/buying/BuyStep';
-import { useWays } from '@/ui/frame/useWays';
+import { later } from '@/places/later';
 
-export default function BuyRoute() {
-  const router = useRouter();
-  const { here } = useWays('/jobs');
-  return (
-    <BuyStep
-      onCard={(id) => router.push({ pathname: '/shelf/[id]', params: { id, ...here } })}
-      onAllJobs={() => router.navigate('/buying')}
-    />
-  );
-}
+export default later('BuyRoute');

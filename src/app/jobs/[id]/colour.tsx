@@ -1,1 +1,3 @@
-export { ColourStep as default } from '@/features/colour/ColourStep';
+import { later } from '@/places/later';
+
+export default later('ColourStep');

@@ -1,1 +1,3 @@
-export { HeatStep as default } from '@/features/heat/HeatStep';
+import { later } from '@/places/later';
+
+export default later('HeatStep');

@@ -1,1 +1,3 @@
-export { LayersStep as default } from '@/features/layers/LayersStep';
+import { later } from '@/places/later';
+
+export default later('LayersStep');

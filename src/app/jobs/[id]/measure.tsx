@@ -1,1 +1,3 @@
-export { MeasureStep as default } from '@/features/measure/MeasureStep';
+import { later } from '@/places/later';
+
+export default later('MeasureStep');

@@ -1,7 +1,3 @@
-import { useRouter } from 'expo-router';
-import { PlaceStep } from '@/features/measure/pours/PlaceStep';
+import { later } from '@/places/later';
 
-export default function PlaceRoute() {
-  const router = useRouter();
-  return <PlaceStep onPour={(index) => router.setParams({ pour: String(index + 1) })} />;
-}
+export default later('PlaceRoute');

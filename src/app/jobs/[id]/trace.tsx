@@ -1,16 +1,3 @@
-import { useLocalSearchParams } from 'expo-router';
-import { TraceScreen } from '@/features/trace/TraceScreen';
-import { useWays } from '@/ui/frame/useWays';
+import { later } from '@/places/later';
 
-export default function TraceRoute() {
-  const { id, of, index, face } = useLocalSearchParams<{
-    id: string;
-    of: string;
-    index: string;
-    face?: string;
-  }>();
-  const { back } = useWays({ pathname: '/jobs/[id]/measure', params: { id } });
-  const place = of === 'inserts' ? 'measure.inserts' : 'measure.parts';
-  const part = `${place}.${Number(index ?? 0)}` as const;
-  return <TraceScreen place={face === undefined ? part : `${part}.face`} onBack={back} />;
-}
+export default later('TraceRoute');

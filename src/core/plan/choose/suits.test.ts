@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { demoResins } from '../../../data/demo/demoCards';
+import { demoResins } from '../../../data/demo/demoResins';
 import { chooseForOne, planOne, readOne } from '../../../testing/planOne';
 import { deepTray } from '../../../testing/deepTray';
 import type { Shelf } from '../planTypes';

@@ -1,6 +1,6 @@
 import { resolveJob } from '../../job/resolveJob';
 import { deepPour } from '../../../testing/deepTray';
-import { demoResins } from '../../../data/demo/demoCards';
+import { demoResins } from '../../../data/demo/demoResins';
 import type { Job } from '../../job/jobSchema';
 import { readJob } from '../../job/readJob';
 import { planJob } from '../planJob';

@@ -1,6 +1,6 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { mouldInJob } from '../../../core/measure/mould/mouldSchema';
+import { mouldInJob } from '../../../core/measure/mould/mouldInJob';
 import { measureMouldPart } from '../../../core/measure/parts/measureMouldPart';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { useShelf } from '../../../data/hooks/queries';

@@ -1,4 +1,5 @@
-import { demoMoulds, demoResins } from '../../../data/demo/demoCards';
+import { demoMoulds } from '../../../data/demo/demoMoulds';
+import { demoResins } from '../../../data/demo/demoResins';
 import { demoJobs } from '../../../data/demo/demoJobs';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { planDraft } from '../../../data/draft/planDraft';

@@ -1,6 +1,6 @@
-import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { copyText } from '../../../ui/copyText';
 import type { Resin } from '../../../core/resin/resinSchema';
 import { cardsCsv, cardsJson } from '../../../data/files/cardFiles';
 import { cardLink } from '../../../data/files/cardLinks';
@@ -17,7 +17,7 @@ export function ShareCard({ card }: { readonly card: Resin }) {
   const notice = useNotice();
   const [link] = useState(() => cardLink(card, window.location.origin));
   const copy = async (): Promise<void> => {
-    const copied = await setStringAsync(link);
+    const copied = await copyText(link);
     notice({ text: copied ? 'Copied the link' : 'The browser did not allow copying.' });
   };
   const saveAsCsv = async (): Promise<void> =>

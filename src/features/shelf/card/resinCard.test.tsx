@@ -1,7 +1,7 @@
 import { render, screen, waitFor } from '@testing-library/react';
 import type { CardCalibration } from '../../../core/plan/heat/calibrationOf';
 import type { Resin } from '../../../core/resin/resinSchema';
-import { demoResins } from '../../../data/demo/demoCards';
+import { demoResins } from '../../../data/demo/demoResins';
 import { settingsPatch } from '../../../data/records/patchedSettings';
 import { DataProvider } from '../../../data/hooks/DataProvider';
 import { useResins } from '../../../data/hooks/queries';

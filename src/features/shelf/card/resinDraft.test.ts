@@ -1,6 +1,6 @@
 import { resinSchema, type Resin } from '../../../core/resin/resinSchema';
 import { check } from '../../../core/schema/check';
-import { demoResins } from '../../../data/demo/demoCards';
+import { demoResins } from '../../../data/demo/demoResins';
 import { emptyKit, hardenerDraft, resinDraft, typedResin, type ResinDraft } from './resinDraft';
 
 const checked = (draft: ResinDraft) => check(resinSchema, typedResin(draft), { strip: true });

@@ -1,0 +1,2 @@
+export { demoJobs, demoPhoto } from './demoJobs';
+export { demoMoulds } from './demoMoulds';

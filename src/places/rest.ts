@@ -1,0 +1,41 @@
+/**
+ * Everything but the first screen, in one chunk: whatever two chunks had in common would be loaded before the first figure, so
+ * there is only one that the screens are in.
+ */
+import '@/data/records/wholeSchemas';
+import { BuyingRoute as BuyingRouteAlone } from './BuyingRoute';
+import { JobLayout as JobLayoutAlone } from './jobs/JobLayout';
+import { JobsRoute as JobsRouteAlone } from './jobs/JobsRoute';
+import { KeepingScreen as KeepingScreenAlone } from '@/features/keeping/KeepingScreen';
+import { MouldsLayout as MouldsLayoutAlone } from './moulds/MouldsLayout';
+import { ShelfLayout as ShelfLayoutAlone } from './shelf/ShelfLayout';
+import { started } from './started';
+
+export { BuyRoute } from './jobs/BuyRoute';
+export { CardRoute } from './shelf/CardRoute';
+export { ChooseRoute } from './jobs/ChooseRoute';
+export { ColourStep } from '@/features/colour/ColourStep';
+export { HeatStep } from '@/features/heat/HeatStep';
+export { JobRoute } from './jobs/JobRoute';
+export { KeepMouldRoute } from './jobs/KeepMouldRoute';
+export { LayersStep } from '@/features/layers/LayersStep';
+export { MeasureStep } from '@/features/measure/MeasureStep';
+export { MixRoute } from './jobs/MixRoute';
+export { MouldRoute } from './moulds/MouldRoute';
+export { MouldsRoute } from './moulds/MouldsRoute';
+export { PlaceRoute } from './jobs/PlaceRoute';
+export { ResinStepRoute } from './jobs/ResinStepRoute';
+export { SheetRoute } from './jobs/SheetRoute';
+export { ShelfRoute } from './shelf/ShelfRoute';
+export { WholeStart } from './started';
+export { QuickDetails } from '@/features/quick/QuickDetails';
+export { planQuick } from '@/data/draft/quickDraft';
+export { NotRead } from '@/features/keeping/NotRead';
+export { TraceRoute } from './jobs/TraceRoute';
+
+export const BuyingRoute = started(BuyingRouteAlone);
+export const JobLayout = started(JobLayoutAlone);
+export const JobsRoute = started(JobsRouteAlone);
+export const KeepingScreen = started(KeepingScreenAlone);
+export const MouldsLayout = started(MouldsLayoutAlone);
+export const ShelfLayout = started(ShelfLayoutAlone);
