@@ -73,7 +73,6 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
         </Words>
       )}
       <Section plan={plan} greatestHeight={150} />
-      <WarningList warnings={plan.warnings} />
       {plan.pours.map((pour) => (
         <View key={pour.id} style={styles.pour}>
           {plan.pours.length > 1 && (
@@ -85,6 +84,7 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
           <Totals plan={pour} />
         </View>
       ))}
+      <WarningList warnings={plan.warnings} />
       <Words size="small" colour="inkSoft">
         Gloves, eyes, fresh air. Estimates: the label and the safety data sheet of the resin decide.
       </Words>
@@ -93,8 +93,9 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
 }
 
 function Batches({ plan }: { readonly plan: PourPlan }) {
-  return plan.batches.map((batch) => {
+  return plan.batches.map((batch, index) => {
     const { id, count } = batch;
+    const isFirst = index === 0 && plan.index === 0;
     const title = [sayBatchFor(plan, batch), count === 1 ? 'one batch' : `${count} equal batches`]
       .filter((text) => text !== '')
       .join(': ');
@@ -103,7 +104,9 @@ function Batches({ plan }: { readonly plan: PourPlan }) {
         <Words heading={2} weight="bold">
           {title.charAt(0).toUpperCase() + title.slice(1)} of {sayMl(batch.ml)}
         </Words>
-        <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
+        <View testID={isFirst ? 'main-figure' : undefined}>
+          <AmountPair onePart={plan.resin.ratio === undefined} {...sayPoured(batch)} />
+        </View>
         <Words size="small">{sayReadings(plan, batch)}</Words>
         {sayGoingIn(plan, batch).map((line) => (
           <Words key={line} size="small">

@@ -1,4 +1,5 @@
 import { StyleSheet, View } from 'react-native';
+import { measureMouldPart } from '../../core/measure/parts/measureMouldPart';
 import { mouldInJob } from '../../core/measure/mould/mouldInJob';
 import { mouldSchema, type Mould } from '../../core/measure/mould/mouldSchema';
 import type { MeasuredMould } from '../../core/plan/mouldOfJob';
@@ -17,7 +18,10 @@ import { ActionButton } from '../../ui/ActionButton';
 import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
 import { CardNotices } from '../../ui/feedback/CardNotices';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
+import { Words } from '../../ui/text/Words';
+import { sayMould } from '../../words/moulds';
 import { space } from '../../ui/theme/tokens';
 import { mouldDraft, typedMould, type MouldDraft } from './mouldDraft';
 import { MouldFields } from './MouldFields';
@@ -126,6 +130,15 @@ export function MouldScreen({
         onStartAfresh={stored.isTyped ? () => void stored.startAfresh() : undefined}
         wrong={asked ? problems.length : 0}
       />
+      <MainFigure>
+        {mould === undefined ? (
+          <Words colour="inkSoft">What one casting takes stands here as you type.</Words>
+        ) : (
+          <Words weight="semibold" role="status">
+            {sayMould(mould, measureMouldPart({ mould }).solid).holds}
+          </Words>
+        )}
+      </MainFigure>
       <CardDraftProvider of={typing}>
         <MouldFields />
       </CardDraftProvider>

@@ -111,7 +111,7 @@ export function TraceScreen({ place, onBack }: TraceScreenProps) {
       <View style={[styles.all, wide && styles.beside]}>
         <TraceCanvas traced={now} tool={tool} dispatch={dispatch} photo={photo} />
         <View style={[styles.tools, wide && styles.toolsBeside]}>
-          <View style={styles.result}>
+          <View style={styles.result} testID="main-figure">
             <TraceResult
               scale={scale}
               outlines={moving && isLong(trace) ? rested : trace.outlines}

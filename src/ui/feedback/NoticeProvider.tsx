@@ -1,6 +1,7 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet } from 'react-native';
 import { Snackbar } from 'react-native-paper';
+import { touch } from '../theme/tokens';
 
 interface Notice {
   readonly text: string;
@@ -43,7 +44,13 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
         visible={visible}
         onDismiss={() => setVisible(false)}
         duration={undo === undefined ? readTimeMs : undoTimeMs}
-        action={undo && { label: 'Undo', onPress: () => void takeBack() }}
+        action={
+          undo && {
+            label: 'Undo',
+            onPress: () => void takeBack(),
+            contentStyle: styles.undo,
+          }
+        }
         wrapperStyle={styles.strip}
       >
         {notice?.text ?? ''}
@@ -53,6 +60,7 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
 }
 
 const styles = StyleSheet.create({
+  undo: { minHeight: touch.table, minWidth: touch.table },
   // Over the foot of a screen and the places below it, so that neither is covered.
   strip: { bottom: 136, alignSelf: 'center', maxWidth: 560 },
 });

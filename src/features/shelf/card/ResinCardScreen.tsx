@@ -28,6 +28,7 @@ import { WarningList } from '../../../ui/feedback/WarningList';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
 import { FoldPanel } from '../../../ui/FoldPanel';
+import { MainFigure } from '../../../ui/frame/MainFigure';
 import { Screen } from '../../../ui/frame/Screen';
 import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';
@@ -140,6 +141,15 @@ function Fields({ draft, card }: FieldsProps) {
   const { family } = draft;
   return (
     <>
+      <MainFigure>
+        {card === undefined ? (
+          <Words colour="inkSoft">
+            Its ratio both ways stands here once the label is typed in.
+          </Words>
+        ) : (
+          <WhatFollows card={card} />
+        )}
+      </MainFigure>
       <CardText path="name" label="Name" />
       <ChoiceField
         label="Family"
@@ -205,7 +215,7 @@ function Densities({ draft, card }: FieldsProps) {
           onClose={() => setFinding(undefined)}
         />
       )}
-      {card !== undefined && <WhatFollows card={card} />}
+      {card !== undefined && <WarningList warnings={doubtsOfCard(card, readResin(card))} />}
     </Panel>
   );
 }
@@ -213,12 +223,9 @@ function Densities({ draft, card }: FieldsProps) {
 function WhatFollows({ card }: { readonly card: Resin }) {
   const read = readResin(card);
   return (
-    <>
-      <Words role="status">
-        {sayRatios(read.ratio).join(' · ')} · {formatPlain(read.mixedDensityGPerMl, 3)} g/ml mixed
-      </Words>
-      <WarningList warnings={doubtsOfCard(card, read)} />
-    </>
+    <Words role="status" weight="semibold">
+      {sayRatios(read.ratio).join(' · ')} · {formatPlain(read.mixedDensityGPerMl, 3)} g/ml mixed
+    </Words>
   );
 }
 
