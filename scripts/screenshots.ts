@@ -34,7 +34,8 @@ const shots: readonly Shot[] = [
     path: '/',
     act: async (page) => {
       await page.getByLabel('Amount in one batch').fill('500 g');
-      await page.getByTestId('part-A').waitFor();
+      // What comes with the planner, after A and B.
+      await page.getByText('Both in the cup').waitFor();
       await page.getByRole('heading', { level: 1 }).click();
     },
   },
