@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useContext, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '../../core/problem';
 import { familyOf } from '../../core/resin/families';
@@ -12,6 +12,7 @@ import { useShelf } from '../../data/hooks/queries';
 import { useQuickMix } from '../../data/hooks/useQuickMix';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { CountField } from '../../ui/fields/CountField';
+import { OwnUnitsContext } from '../../ui/fields/ownUnits';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SettingLine } from '../../ui/fields/SettingLine';
 import { Halves } from '../../ui/frame/Halves';
@@ -60,6 +61,9 @@ export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
   );
   const pour = plan?.pours[0];
   const first = useFirstFigures(draft);
+  const { used } = useContext(OwnUnitsContext);
+  // Here the unit is chosen on a line of its own: a bare figure is in that one.
+  const asChosen = useMemo(() => ({ own: [], used }), [used]);
   const figures =
     pour === undefined
       ? first
@@ -78,17 +82,19 @@ export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
           <MainFigure>
             <QuickAmounts {...figures} />
           </MainFigure>
-          <QuantityField
-            label="Amount in one batch"
-            value={quick.amount}
-            unit={unit}
-            rule={amountRule}
-            placeholder={`500 ${unit}`}
-            problem={
-              quick.amount === '' ? undefined : problemAt(problems, 'measure.parts[0].amount')
-            }
-            onChange={(amount) => change({ amount })}
-          />
+          <OwnUnitsContext value={asChosen}>
+            <QuantityField
+              label="Amount in one batch"
+              value={quick.amount}
+              unit={unit}
+              rule={amountRule}
+              placeholder={`500 ${unit}`}
+              problem={
+                quick.amount === '' ? undefined : problemAt(problems, 'measure.parts[0].amount')
+              }
+              onChange={(amount) => change({ amount })}
+            />
+          </OwnUnitsContext>
           <View>
             <ChoiceLine
               label="Resin"
