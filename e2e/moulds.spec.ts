@@ -26,7 +26,6 @@ test('a cavity is kept as a mould, poured in a new job by the count, and mended 
   // The lower half of a bowl's depth holds 620 ml, as its form was measured; a straight one would hold 821.
   await toStep(page, 'layers');
   await chooseOn(page, 'Poured in', /Heights of my own/);
-  await page.getByRole('button', { name: 'Cut at a height' }).tap();
   await type(page.getByLabel('Layer 1 ends at'), '40');
   await toStep(page, 'mix');
   await expect(page.getByTestId('figures')).toContainText(figure('1240 ml'));

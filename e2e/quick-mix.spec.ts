@@ -67,8 +67,30 @@ test('bad input keeps the last good figures, greyed, and says what would be righ
   await expect(amount).toHaveValue('lots');
 });
 
-test('with an empty shelf it says what to do first', async ({ page }) => {
+test('with an empty shelf the ratio off a label is enough, and begins a card', async ({ page }) => {
   await openEmpty(page);
-  await page.getByRole('button', { name: 'Add a resin' }).tap();
+  const ratio = page.getByLabel('Ratio on the label, A : B');
+  await typeKeys(ratio, '2');
+  await typeKeys(page.getByLabel('Amount in one batch'), '500');
+  await expect(page.getByText('Type the ratio on the label and an amount')).toBeVisible();
+  await typeKeys(ratio, '2 over 1');
+  await expect(page.getByText('like 2 : 1 or 100 : 45')).toBeVisible();
+  await typeKeys(ratio, '100:45');
+  await page.getByRole('radio', { name: 'Weight' }).tap();
+  await expect(part(page, 'A')).toContainText(figure('344.9 g'));
+  await expect(part(page, 'B')).toContainText(figure('155.2 g'));
+  await expect(page.getByText('gives no densities')).toBeVisible();
+  await page.reload();
+  await expect(part(page, 'A')).toContainText(figure('344.9 g'));
+  await page.getByRole('button', { name: 'Put this resin on the shelf' }).tap();
   await expect(page.getByRole('heading', { name: 'New resin' })).toBeVisible();
+  await expect(page.getByLabel('Parts of A (resin)')).toHaveValue('100');
+  await expect(page.getByLabel('Parts of B (hardener)')).toHaveValue('45');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).tap();
+  // It is the resin from now on; another label can still be read.
+  await expect(line(page, 'Resin')).toContainText('100 : 45 by weight');
+  await expect(part(page, 'A')).toContainText(figure('344.9 g'));
+  await chooseOn(page, 'Resin', /^Not on the shelf/);
+  await expect(ratio).toHaveValue('100:45');
+  await expect(part(page, 'A')).toContainText(figure('344.9 g'));
 });

@@ -11,7 +11,9 @@ export default function QuickMixRoute() {
     <>
       <QuickMixScreen
         whole={rest}
-        onAddResin={() => router.push({ pathname: '/shelf/[id]', params: { id: 'new', ...here } })}
+        onAddResin={({ ratio, by }) =>
+          router.push({ pathname: '/shelf/[id]', params: { id: 'new', ratio, by, ...here } })
+        }
       />
       {rest !== undefined && <rest.WholeStart />}
     </>

@@ -1,5 +1,6 @@
 import type { MixRatio } from '../core/resin/ratio';
 import { formatNumber, formatPlain } from '../core/quantity/format';
+import { inUnit } from '../core/quantity/units';
 import { decimalsOfStep } from '../core/quantity/round';
 import { unitsTold } from './unitsTold';
 
@@ -16,6 +17,19 @@ const forPlanning = (value: number): string =>
 
 /** A volume as the planning table shows it: 2096 ml, 58.3 ml. */
 export const sayMl = (ml: number): string => withUnit(forPlanning(ml), 'ml');
+
+/** The same volume as someone knows it who measures in inches: 12.4 US fl oz, from a quarter on in US gal. Nothing for others. */
+export function sayUsVolume(ml: number): string | undefined {
+  if (unitsTold().usVolumes !== true) return undefined;
+  const gallons = inUnit(ml, 'US gal');
+  return gallons < 1 / 4
+    ? withUnit(formatNumber(inUnit(ml, 'US fl oz'), 1), 'US fl oz')
+    : withUnit(formatNumber(gallons, 2), 'US gal');
+}
+
+/** A figure and others that tell the same, where there are any. */
+export const sayAlso = (...figures: readonly (string | undefined)[]): string =>
+  figures.filter((each) => each !== undefined).join(' · ');
 
 /** A mass as the planning table shows it: 1776 g, 58.3 g. */
 export const sayG = (g: number): string => withUnit(forPlanning(g), 'g');

@@ -1,4 +1,13 @@
-import { axisTold, sayC, sayDegrees, sayDegreesBy, sayHeight, sayMm } from './figures';
+import {
+  axisTold,
+  sayAlso,
+  sayC,
+  sayDegrees,
+  sayDegreesBy,
+  sayHeight,
+  sayMm,
+  sayUsVolume,
+} from './figures';
 import { sayReadBack } from './readBack';
 import { lengthRule, roomTemperatureRule } from '../core/quantity/rules';
 import { metric, tellIn } from './unitsTold';
@@ -31,6 +40,19 @@ test('in inches and °F; a difference of 5 °C is one of 9 °F', () => {
   const [tell, unit] = axisTold('°C');
   expect([tell(100), unit]).toEqual([212, '°F']);
   expect(axisTold('h')[1]).toBe('h');
+});
+
+test('who measures in inches is told volumes in US units too', () => {
+  expect(sayUsVolume(3785.411784)).toBeUndefined();
+  tellIn({ ...metric, usVolumes: true });
+  expect([sayUsVolume(3785.411784), sayUsVolume(946), sayUsVolume(500)].map(plain)).toEqual([
+    '1.00 US gal',
+    '32.0 US fl oz',
+    '16.9 US fl oz',
+  ]);
+  expect(sayAlso('500 g', sayUsVolume(500))).toMatch(/^500 g · 16\.9/);
+  tellIn(metric);
+  expect(sayAlso('500 g', sayUsVolume(500))).toBe('500 g');
 });
 
 test('what is typed is read back in the other unit, and not in its own', () => {

@@ -77,7 +77,7 @@ export const portionSchema = object({
   share: optionalQuantitySchema(fillRule),
   /** Of the cavity that is filled; what is mixed besides goes along in proportion. */
   volume: optionalQuantitySchema(volumeRule),
-  /** Whatever the others leave; so is one with neither share nor volume. */
+  /** What the others leave, or an equal part of it where several take it; so is one with neither share nor volume. */
   rest: boolean().optional(),
   pigments: array().of(pigmentSchema).max(12).optional().default(undefined),
   /** Solids in this portion alone, besides those of the whole pour. */

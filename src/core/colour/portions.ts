@@ -46,7 +46,7 @@ function groupsOf(portions: readonly Portion[], layers: number, cavities: number
 /** Where a portion says its share. */
 const shareOf = (index: number | undefined): string => `portions[${index ?? 0}].share`;
 
-/** The share of each portion of a group; they add up to all of it. */
+/** The share of each portion of a group; they add up to all of it. Those that say none have equal parts of what is left. */
 function sharesOf({ members }: Group, wholeMl: number): readonly number[] {
   const said = members.map(({ portion: { share, volume } }) =>
     share !== undefined
@@ -58,10 +58,6 @@ function sharesOf({ members }: Group, wholeMl: number): readonly number[] {
   const sum = said.reduce((total: number, each) => total + (each ?? 0), 0);
   const rests = said.filter((each) => each === undefined).length;
   const [first] = members;
-  if (rests > 1) {
-    const second = members.filter((_, index) => said[index] === undefined)[1];
-    throw new InputError('two-rests', undefined, {}, shareOf(second?.index));
-  }
   if (sum > 1 + roundingShare) {
     throw new InputError(
       'portions-over-whole',
@@ -76,7 +72,7 @@ function sharesOf({ members }: Group, wholeMl: number): readonly number[] {
   }
   // Without a rest what rounding left is spread over all, so that they add up exactly.
   return said.map((each) =>
-    each === undefined ? Math.max(0, 1 - sum) : rests ? each : each / sum,
+    each === undefined ? Math.max(0, 1 - sum) / rests : rests > 0 ? each : each / sum,
   );
 }
 
@@ -84,7 +80,7 @@ function sharesOf({ members }: Group, wholeMl: number): readonly number[] {
  * What each portion takes of each layer; what no portion names is left plain.
  * @param cells cavity volume by layer and cavity
  * @returns the portions, and what is left plain by layer
- * @throws InputError `no-such-cavity`, `no-such-layer`, `portions-over-whole`, `portions-short`, `two-rests`,
+ * @throws InputError `no-such-cavity`, `no-such-layer`, `portions-over-whole`, `portions-short`,
  *   `portions-overlap` (one names a cavity, another a layer that goes through it)
  */
 export function sharePortions(

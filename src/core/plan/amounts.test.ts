@@ -242,6 +242,19 @@ describe('colour', () => {
     expect(sum(shared.batches[0]?.shares.map(({ ml }) => ml) ?? [])).toBeCloseTo(698.5, 9);
   });
 
+  test('what several take as the rest is theirs in equal parts', () => {
+    const plan = planOf({
+      portions: [
+        { name: 'Amber', share: '40 %' },
+        { name: 'Green', rest: true },
+        { name: 'Plain' },
+      ],
+    });
+    expect(plan.portions.map(({ share }) => Number(share.toFixed(9)))).toEqual([0.4, 0.3, 0.3]);
+    const thirds = planOf({ portions: [{ name: 'A' }, { name: 'B' }, { name: 'C' }] });
+    expect(thirds.portions.map(({ ml }) => Number(ml.toFixed(6)))).toEqual([698.5, 698.5, 698.5]);
+  });
+
   test('the same colour in two cavities is mixed once; what none names stays plain', () => {
     const plan = planOf({
       measure: {
@@ -280,7 +293,6 @@ describe('colour', () => {
       ],
       'portions[0].share',
     ],
-    ['two-rests', [{ name: 'A' }, { name: 'B', rest: true }], 'portions[1].share'],
     [
       'portions-overlap',
       [

@@ -5,13 +5,17 @@ import { lengthRule, massRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
 
 /** Most scales at a bench show whole grams, most tapes whole millimetres. */
-const usualScaleStep = '1 g';
+export const usualScaleStep = '1 g';
 const usualTapeStep = '1 mm';
+
+/** What a tape is read to, mm. */
+export const tapeStepOf = (readTo: string | undefined): number =>
+  readQuantity(readTo ?? usualTapeStep, lengthRule).value;
 
 /** What a job's measures are read with. */
 export function readingOf(job: JobPour, resin: ReadResin): Reading {
   return {
-    tapeStepMm: readQuantity(job.measure?.readTo ?? usualTapeStep, lengthRule).value,
+    tapeStepMm: tapeStepOf(job.measure?.readTo),
     scaleStepG: readQuantity(job.scaleStep ?? usualScaleStep, massRule).value,
     mixedDensityGPerMl: resin.mixedDensityGPerMl,
   };

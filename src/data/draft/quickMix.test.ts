@@ -2,7 +2,7 @@ import { assert, constantFrom, integer, property } from 'fast-check';
 import { demoMoulds } from '../demo/demoMoulds';
 import { demoResins } from '../demo/demoResins';
 import { planQuick } from './quickDraft';
-import { firstFigures } from './quickMix';
+import { firstFigures, fromLabel, resinOfQuick } from './quickMix';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
 const quick = (amount: string, batches = '1') => ({ amount, batches, resinId: '' });
@@ -23,6 +23,25 @@ test('the planner says what is wrong, and how many batches', () => {
   expect(firstFigures({ quick: quick('500 oz'), resin })).toBeUndefined();
   expect(firstFigures({ quick: quick('500 g', '3'), resin })).toBeUndefined();
   expect(firstFigures({ quick: quick('500 g'), resin: undefined })).toBeUndefined();
+});
+
+test('the ratio off a label stands for a card: 2 : 1 by volume, with what parts of its kind weigh', () => {
+  const label = { ratio: '2:1', by: 'volume' as const };
+  const { resin, isLabel } = resinOfQuick({ ...quick('500 g'), resinId: fromLabel, label }, []);
+  expect(isLabel).toBe(true);
+  expect(resin?.name).toBe('2 : 1 by volume');
+  // 2 · 1.1 to 1 · 0.97: A is 500 · 2.2 / 3.17 g.
+  expect(firstFigures({ quick: quick('500 g'), resin })?.a.g).toBeCloseTo((500 * 2.2) / 3.17, 9);
+});
+
+test('an empty shelf asks for the label; a ratio that is none says so', () => {
+  expect(resinOfQuick(quick('500 g'), [])).toEqual({ isLabel: true });
+  const typed = { ...quick('500 g'), label: { ratio: '2', by: 'weight' as const } };
+  expect(resinOfQuick(typed, [])).toMatchObject({
+    isLabel: true,
+    problem: { code: 'not-a-ratio' },
+  });
+  expect(resinOfQuick(typed, demoResins)).toEqual({ isLabel: false, resin: demoResins[0] });
 });
 
 test('first figures are those of the plan, whatever the resin and the amount', () => {

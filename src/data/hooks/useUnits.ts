@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { withOwnUnit, type OwnUnit } from '../../core/quantity/unitFamilies';
 import { metric, type UnitsTold } from '../../words/unitsTold';
 import { usePatchSettings } from './useKept';
@@ -16,12 +16,19 @@ export function useUnits(): {
 } {
   const { data: settings } = useSettings();
   const patch = usePatchSettings();
-  const own = settings?.ownUnits ?? none;
+  const kept = settings?.ownUnits ?? none;
+  // Known at once: the next field may be typed into before the settings are written.
+  const [ahead, setAhead] = useState({ kept, own: kept });
+  const own = ahead.kept === kept ? ahead.own : kept;
   const { length, temperature } = settings?.told ?? metric;
   const told = useMemo(() => ({ length, temperature }), [length, temperature]);
   const used = useCallback(
-    (unit: OwnUnit) => void patch({ set: { ownUnits: [...withOwnUnit(own, unit)] } }),
-    [patch, own],
+    (unit: OwnUnit) => {
+      const next = withOwnUnit(own, unit);
+      setAhead({ kept, own: next });
+      void patch({ set: { ownUnits: [...next] } });
+    },
+    [patch, own, kept],
   );
   const tell = useCallback(
     (unit: UnitsTold[keyof UnitsTold]) =>

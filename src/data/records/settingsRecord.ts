@@ -1,4 +1,4 @@
-import { array, boolean, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 import { recipeSchema } from '../../core/colour/colourSchemas';
 import { containerSchema } from '../../core/mix/mixingSchema';
 import { unitFamilies, type OwnUnit } from '../../core/quantity/unitFamilies';
@@ -30,6 +30,15 @@ const settingsRecordSchema = object({
     amount: string().defined(),
     resinId: string().defined(),
     batches: string().defined(),
+    /** The ratio off a label, of a resin that is not on the shelf. */
+    label: object({
+      ratio: string().defined(),
+      by: string()
+        .oneOf(['volume', 'weight'] as const)
+        .defined(),
+    })
+      .optional()
+      .default(undefined),
   }),
   /** Grains whose bulk density was found once. */
   grains: array().of(grainSchema).optional(),
@@ -55,6 +64,10 @@ const settingsRecordSchema = object({
         .oneOf(unitFamilies.flatMap((family): readonly OwnUnit[] => family))
         .required(),
     )
+    .optional(),
+  /** How often each resin was chosen, the most first. */
+  resinUse: array()
+    .of(object({ id: string().required(), times: number().integer().min(1).required() }))
     .optional(),
   /** What stands before a price. */
   currency: currencySchema,

@@ -4,11 +4,16 @@ import { WhyRow } from '../../ui/figures/WhyRow';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayKit, sayLot, sayBuyingProblem } from '../../words/buying';
-import { sayG, sayMl, sayMoney } from '../../words/figures';
+import { sayAlso, sayG, sayMl, sayMoney, sayUsVolume } from '../../words/figures';
 
 interface BuyingFiguresProps {
   readonly buying: Buying;
   readonly currency: string;
+}
+
+function alsoUs(ml: number): { readonly also?: string } {
+  const also = sayUsVolume(ml);
+  return also === undefined ? {} : { also };
 }
 
 /** What is needed, what the shelf gives of it, and what to buy: the least that whole kits cost. */
@@ -17,7 +22,11 @@ export function BuyingFigures({ buying, currency }: BuyingFiguresProps) {
   const bought = kits.filter(({ count }) => count > 0);
   return (
     <View>
-      <WhyRow label="Needed" value={sayMl(needMl)} also={sayG(needG)} />
+      <WhyRow
+        label="Needed"
+        value={sayMl(needMl)}
+        also={sayAlso(sayG(needG), sayUsVolume(needMl))}
+      />
       {lots.map((lot) => {
         const { name, there } = sayLot(lot);
         return <WhyRow key={lot.lot} label={name} value={sayMl(lot.takenMl)} also={there} />;
@@ -26,6 +35,7 @@ export function BuyingFigures({ buying, currency }: BuyingFiguresProps) {
         <WhyRow
           label="Still to buy"
           value={sayMl(missingMl)}
+          {...alsoUs(missingMl)}
           why={`${sayMl(fromLotsMl)} of it is on the shelf: the oldest opened first, nothing past its best-before.`}
         />
       )}
@@ -50,7 +60,7 @@ export function BuyingFigures({ buying, currency }: BuyingFiguresProps) {
             also={`${sayMoney(buying.perLitre ?? 0, currency)} a litre · ${sayMoney(buying.perKg ?? 0, currency)} a kg`}
             why="The least that any combination of whole kits costs, each supplier's delivery once."
           />
-          <WhyRow label="Left over" value={sayMl(leftoverMl)} />
+          <WhyRow label="Left over" value={sayMl(leftoverMl)} {...alsoUs(leftoverMl)} />
         </>
       )}
       {kits.length > 0 && (

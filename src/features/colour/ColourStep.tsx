@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { coloursFrom } from '../../core/colour/colourSchemas';
 import type { PortionDraft } from '../../data/draft/jobDraft';
@@ -17,16 +18,17 @@ import { useOpenJob } from '../../data/draft/openJob';
 import { sayG, sayPigmentG } from '../../words/figures';
 import { usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 
-/** A new colour takes what the others leave; where one does that already, it begins with a share. */
-function newPortion(portions: readonly PortionDraft[]): PortionDraft {
-  const name = `Colour ${portions.length + 1}`;
-  const hasRest = portions.some(({ share, volume }) => share === undefined && volume === undefined);
-  return hasRest ? { name, share: '', pigments: [] } : { name, rest: true, pigments: [] };
-}
+/** A new colour takes what the others leave; where several do, each has an equal part of it. */
+const newPortion = (portions: readonly PortionDraft[]): PortionDraft => ({
+  name: `Colour ${portions.length + 1}`,
+  rest: true,
+  pigments: [],
+});
 
 /** Colours of the pour: one tint in all of A, or portions with their own pigments. */
 export function ColourStep() {
   const [portions = [], setPortions] = usePourPart('portions');
+  const [newest, setNewest] = useState<number>();
   const [from = 'own-batches', setColoursFrom] = usePourPart('coloursFrom');
   const problems = usePourProblems();
   const notice = useNotice();
@@ -48,16 +50,25 @@ export function ColourStep() {
           {sayProblem(whole)}
         </Words>
       )}
-      {portions.map((_, index) => (
-        <PortionEditor key={index} index={index} onRemove={() => remove(index)} />
-      ))}
       <View style={styles.row}>
         <ActionButton
           icon="plus"
           label="Add a colour"
-          onPress={() => change([...portions, newPortion(portions)])}
+          onPress={() => {
+            setNewest(portions.length);
+            change([...portions, newPortion(portions)]);
+          }}
         />
       </View>
+      {portions.map((_, index) => (
+        <PortionEditor
+          // The one that was newest folds up when another comes.
+          key={`${index}${index === newest ? ' newest' : ''}`}
+          index={index}
+          isNew={index === newest}
+          onRemove={() => remove(index)}
+        />
+      ))}
       {portions.length > 1 && (
         <ChoiceLine
           label="The colours are mixed"

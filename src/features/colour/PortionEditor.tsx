@@ -7,8 +7,7 @@ import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
-import { Panel } from '../../ui/Panel';
-import { SignButton } from '../../ui/SignButton';
+import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { sayG, sayMl, sayPercent } from '../../words/figures';
 import { shapeNames } from '../../words/names';
@@ -18,10 +17,12 @@ import { FillersPanel } from './FillersPanel';
 import { PigmentEditor } from './PigmentEditor';
 import { RecipeRow } from './RecipeRow';
 import { SwatchField } from './SwatchField';
-import { usePourField, usePourPart } from '../../data/draft/pourInHand';
+import { usePourField, usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 
 interface PortionEditorProps {
   readonly index: number;
+  /** It has just been added, and stands open. */
+  readonly isNew: boolean;
   readonly onRemove: () => void;
 }
 
@@ -30,21 +31,31 @@ type Amount = 'share' | 'volume' | 'rest';
 const amountOf = ({ share, volume }: PortionDraft): Amount =>
   share !== undefined ? 'share' : volume !== undefined ? 'volume' : 'rest';
 
+/** What a colour comes to and what is in it, while it is closed. */
+function summaryOf({ pigments }: PortionDraft, planned: PlannedPortion | undefined): string {
+  const amount = planned === undefined ? [] : [`${sayPercent(planned.share)}, ${sayG(planned.g)}`];
+  const names = (pigments ?? []).flatMap(({ name }) => name || []);
+  return [...amount, ...names].join(' · ');
+}
+
 /** One colour: how much of what, and the pigments in it. */
-export function PortionEditor({ index, onRemove }: PortionEditorProps) {
+export function PortionEditor({ index, isNew, onRemove }: PortionEditorProps) {
   const [portion, setPortion] = usePourPart(`portions.${index}`);
   const { pour: plan, outdated } = useOpenJob();
   const name = usePourField(`portions.${index}.name`);
+  const isWrong = usePourProblems().some(({ field }) => field.startsWith(`portions[${index}]`));
   if (portion === undefined) return null;
   const set = (changed: Partial<PortionDraft>): void => setPortion({ ...portion, ...changed });
   const pigments = portion.pigments ?? [];
   const planned = plan?.portions[index];
   return (
-    <Panel
+    <FoldPanel
       title={portion.name || `Colour ${index + 1}`}
+      summary={summaryOf(portion, outdated ? undefined : planned)}
+      open={isNew || isWrong}
       testID={`portion-${index + 1}`}
-      actions={<SignButton icon="delete" label={`Remove colour ${index + 1}`} onPress={onRemove} />}
     >
+      {planned !== undefined && !outdated && <Amounts portion={planned} />}
       <TextField label="Name" {...name} />
       <Where portion={portion} onChange={set} />
       <HowMuch index={index} amount={amountOf(portion)} onChange={set} />
@@ -68,8 +79,15 @@ export function PortionEditor({ index, onRemove }: PortionEditorProps) {
       <FillersPanel path={`portions.${index}.fillers`} />
       <SwatchField value={portion.swatch} onChange={(swatch) => set({ swatch })} />
       <RecipeRow portion={portion} onUse={set} />
-      {planned !== undefined && !outdated && <Amounts portion={planned} />}
-    </Panel>
+      <View style={styles.row}>
+        <ActionButton
+          kind="bare"
+          icon="delete"
+          label={`Remove colour ${index + 1}`}
+          onPress={onRemove}
+        />
+      </View>
+    </FoldPanel>
   );
 }
 

@@ -11,6 +11,8 @@ test('a pour in two colours: a third of one, the rest of the other', async () =>
   await screen.findByTestId('portion-1');
   press('Add a colour');
   await screen.findByTestId('portion-2');
+  await says('50 %, 1145 g', 'portion-1');
+  choose('A share', 'portion-2');
   type('Share', '33.3', 'portion-2');
   await says(/33\.3\s%/, 'portion-2');
   await says(/66\.7\s%/, 'portion-1');
@@ -41,6 +43,7 @@ test('a colour is removed and its undo brings it back', async () => {
   const { saved } = await openStep(<ColourStep />, {
     portions: [{ name: 'Sea', rest: true, pigments: [] }],
   });
+  press('Sea');
   press('Remove colour 1');
   await saved(({ portions }) => expect(portions ?? []).toHaveLength(0));
   fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
@@ -74,6 +77,7 @@ test('a volume of one colour in one of two cavities', async () => {
     },
     portions: [{ name: 'Sea', rest: true, pigments: [] }],
   });
+  press('Sea');
   choose('Right', 'portion-1');
   // All of the right one, with its overage.
   await says('220 ml, 100 %', 'portion-1');

@@ -2,11 +2,13 @@ import { useCallback, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { keyOfThing, thingsOf, type PieceThing } from '../../core/plan/piece/things';
 import { useOpenJob } from '../../data/draft/openJob';
+import { useMeasuredForm } from '../../data/draft/useMeasuredForm';
 import { ActionButton } from '../../ui/ActionButton';
 import { WhyRow } from '../../ui/figures/WhyRow';
 import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { sayMl } from '../../words/figures';
 import { tellThing } from '../../words/piece';
 import { useMovableBorders } from './useMovableBorders';
 import { AmountsBar } from './AmountsBar';
@@ -59,7 +61,7 @@ export function JobSection({
   if (plan === undefined) {
     return (
       <View testID={isMain ? 'main-figure' : undefined}>
-        <Words colour="inkSoft">Measure a cavity: the Section and the amounts appear.</Words>
+        <WhatIsMissing />
       </View>
     );
   }
@@ -107,6 +109,18 @@ export function JobSection({
         )}
       </View>
     </View>
+  );
+}
+
+/** What the piece still needs before there is anything to draw. */
+function WhatIsMissing() {
+  const form = useMeasuredForm();
+  return (
+    <Words colour="inkSoft">
+      {form === undefined
+        ? 'Measure a cavity: the Section and the amounts appear.'
+        : `${sayMl(form.cavityMl)} to fill. Choose a resin: the Section and the amounts appear.`}
+    </Words>
   );
 }
 

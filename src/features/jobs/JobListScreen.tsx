@@ -7,6 +7,7 @@ import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { saveUnreadable } from '../../data/files/everything';
+import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import { useStartOver } from '../../data/hooks/useStartOver';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
 import { jobs as jobKind } from '../../data/kinds/kinds';
@@ -45,6 +46,7 @@ function jobsWith(jobs: readonly JobEntry[], sought: string): readonly JobEntry[
 export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const { data: jobs } = useJobs();
   const shelf = useShelf();
+  const offered = useOfferedResins();
   const actions = useJobActions();
   const startOver = useStartOver();
   const notice = useNotice();
@@ -53,7 +55,7 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const [sought, setSought] = useState('');
 
   async function create(): Promise<void> {
-    const { id } = await actions.create(newJobDraft(shelf.resins[0]));
+    const { id } = await actions.create(newJobDraft(offered[0]));
     onNew(id);
   }
 

@@ -1,4 +1,5 @@
 import { Fragment, useMemo, type ReactNode } from 'react';
+import { ownUnit } from '../../core/quantity/unitFamilies';
 import { useUnits } from '../../data/hooks/useUnits';
 import { OwnUnitsContext } from '../../ui/fields/ownUnits';
 import { tellIn } from '../../words/unitsTold';
@@ -7,7 +8,8 @@ import { tellIn } from '../../words/unitsTold';
 export function KeptUnits({ children }: { readonly children: ReactNode }) {
   const { told, own, used } = useUnits();
   // Before anything below is shown, and once for each change.
-  useMemo(() => tellIn(told), [told]);
+  const usVolumes = ownUnit('mm', own) === 'in';
+  useMemo(() => tellIn({ ...told, usVolumes }), [told, usVolumes]);
   const units = useMemo(() => ({ own, used }), [own, used]);
   return (
     <OwnUnitsContext value={units}>

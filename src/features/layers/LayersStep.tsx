@@ -20,6 +20,7 @@ import { depthRuleWords, jointNames, layerStyleNames } from '../../words/names';
 import { sayJoint } from '../../words/layers';
 import { sayProblem } from '../../words/problems';
 import { sayReason } from '../../words/reasons';
+import { beginHeights } from './beginHeights';
 import { LayerHeights } from './LayerHeights';
 import { usePourPart, usePourField, usePourProblems } from '../../data/draft/pourInHand';
 
@@ -43,7 +44,11 @@ export function LayersStep() {
   const way = wayOf(layers);
   const choose = (next: Way): void => {
     const { style: _, heights: __, ...kept } = layers ?? {};
-    setLayers(next === 'heights' ? { ...kept, heights: [] } : { ...kept, style: next });
+    setLayers(
+      next === 'heights'
+        ? { ...kept, heights: beginHeights(plan?.layers) }
+        : { ...kept, style: next },
+    );
   };
   // What is wrong with the split as a whole; what is wrong with a figure stands at its field.
   const problem = problems.find(({ field }) =>

@@ -4,7 +4,6 @@ import {
   chooseOnLine,
   openLine,
   openStep,
-  press,
   says,
   textOf,
   type,
@@ -65,7 +64,7 @@ test('a thin layer first holds inserts', async () => {
 test('heights of one’s own, and how layers join', async () => {
   const { saved } = await openStep(<LayersStep />, deepTray);
   chooseOnLine('Poured in', /^Heights of my own/);
-  press('Cut at a height');
+  await says('Layer 2, 35 mm', table);
   type('Layer 1 ends at', '25');
   await says('Layer 1, 25 mm', table);
   expect(textOf(table)).toContain('Layer 2, 45 mm');

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useFieldArray } from 'react-hook-form';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useJobId, useOpenJob } from '../../data/draft/openJob';
+import { useMeasuredForm } from '../../data/draft/useMeasuredForm';
 import { emptyPart, type PartDraft } from '../../data/draft/partDraft';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
@@ -12,7 +13,7 @@ import { useWays } from '../../ui/frame/useWays';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayPlusMinus } from '../../words/doubts';
-import { sayMl } from '../../words/figures';
+import { sayAlso, sayMl, sayUsVolume } from '../../words/figures';
 import { shapeNames } from '../../words/names';
 import { HeightCurve } from './HeightCurve';
 import { PartEditor } from './PartEditor';
@@ -111,23 +112,23 @@ function KeepAll({ onPress }: { readonly onPress: () => void }) {
 /** What there is to fill: what is measured less what stands in it, and how sure that is. */
 function MeasuredFigure() {
   const { plan, outdated } = useOpenJob();
-  if (plan === undefined) {
+  const form = useMeasuredForm();
+  const toldMl = form?.cavityMl ?? plan?.together.cavityMl;
+  if (toldMl === undefined) {
     return (
       <MainFigure>
         <Words colour="inkSoft">No amounts yet: the volume stands here as you type.</Words>
       </MainFigure>
     );
   }
-  const { form, together } = plan;
-  const toldMl = form?.cavityMl ?? together.cavityMl;
   return (
     <MainFigure>
-      {outdated && (
+      {plan !== undefined && outdated && (
         <Words size="small" weight="semibold" role="status">
           Last good figures
         </Words>
       )}
-      <View style={[styles.figure, outdated && styles.outdated]}>
+      <View style={[styles.figure, plan !== undefined && outdated && styles.outdated]}>
         <Words size="title" weight="bold">
           {sayMl(toldMl)}
         </Words>
@@ -137,7 +138,9 @@ function MeasuredFigure() {
           </Words>
         )}
         <Words colour="inkSoft" style={styles.toMix}>
-          to mix {sayMl(together.totalMl)}
+          {plan === undefined
+            ? sayAlso('no resin yet', sayUsVolume(toldMl))
+            : sayAlso(`to mix ${sayMl(plan.together.totalMl)}`, sayUsVolume(plan.together.totalMl))}
         </Words>
       </View>
     </MainFigure>

@@ -6,6 +6,7 @@ import type { JobDraft } from '../../data/draft/jobDraft';
 import { quantityKeys, type PartDraft } from '../../data/draft/partDraft';
 import { useProblems } from '../../data/draft/formField';
 import { useOpenJob } from '../../data/draft/openJob';
+import { useMeasuredForm } from '../../data/draft/useMeasuredForm';
 import { useDraftField } from '../../data/draft/pourInHand';
 import { ActionButton } from '../../ui/ActionButton';
 import { CountField } from '../../ui/fields/CountField';
@@ -47,9 +48,11 @@ type PartOfPlan = Pick<PartEditorProps, 'kind' | 'base' | 'index' | 'among'>;
 /** What a part is measured as in the plan, where the plan is of these parts. */
 function useMeasured({ kind, base = 'measure', index, among }: PartOfPlan) {
   const { plan, pour, outdated } = useOpenJob();
-  const { parts, inserts } = (base === 'measure' ? plan?.form : pour) ?? {};
+  const form = useMeasuredForm();
+  const { parts, inserts } = (base === 'measure' ? form : pour) ?? {};
   const all = kind === 'insert' ? inserts : parts;
-  return { measured: all?.length === among ? all[index] : undefined, outdated };
+  const isLastGood = plan !== undefined && outdated;
+  return { measured: all?.length === among ? all[index] : undefined, outdated: isLastGood };
 }
 
 /** One cavity or insert: how it is measured, its measures, how many of it, what it comes to. */
@@ -155,11 +158,12 @@ function WholeProblem({ place }: { readonly place: DraftPlace }) {
 /** What a part comes to, and the way to keep it. */
 function Outcome({ onKeep, ...part }: PartOfPlan & Pick<PartEditorProps, 'onKeep'>) {
   const { measured, outdated } = useMeasured(part);
+  const isPlanned = !useOpenJob().outdated;
   if (measured === undefined) return null;
   return (
     <>
       <PartResult {...measured} outdated={outdated} />
-      {onKeep !== undefined && !outdated && <KeepAsMould index={part.index} onKeep={onKeep} />}
+      {onKeep !== undefined && isPlanned && <KeepAsMould index={part.index} onKeep={onKeep} />}
     </>
   );
 }

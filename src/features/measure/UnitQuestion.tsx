@@ -4,7 +4,7 @@ import {
   sizeInMm,
   type FileUnit,
 } from '../../core/measure/mesh/fileUnits';
-import { ChoiceList } from '../../ui/fields/ChoiceList';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { Words } from '../../ui/text/Words';
 import { sayMm } from '../../words/figures';
 import { fileUnitWords } from '../../words/names';
@@ -20,7 +20,7 @@ interface UnitQuestionProps {
 
 const round = (mm: number): number => Number(mm.toPrecision(3));
 
-/** Which unit a file is in: always asked, with the size that each would give. */
+/** Which unit a file is in: asked with the size that each would give, unless the file says it. Once it is said it stands on one line. */
 export function UnitQuestion({ value, onChange, size, stated }: UnitQuestionProps) {
   const guess = guessUnit(Math.max(...size), stated);
   const sizeIn = (unit: FileUnit): string =>
@@ -28,9 +28,10 @@ export function UnitQuestion({ value, onChange, size, stated }: UnitQuestionProp
   const other = guessUnit(Math.max(...size), undefined).unit;
   return (
     <>
-      <ChoiceList
+      <ChoiceLine
         label="The file's unit"
         value={value}
+        asks={value === undefined && (guess.doubtful || !guess.stated)}
         choices={fileUnitNames.map((unit) => ({
           value: unit,
           label: `${unit}${guess.unit === unit ? (guess.stated ? ' (the file says)' : ' (likely)') : ''}`,

@@ -4,7 +4,7 @@ import { ActionButton } from '../../ui/ActionButton';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { CorrectionLine } from './CorrectionLine';
+import { CorrectionLine } from '../../ui/figures/CorrectionLine';
 import { CupMarksLine } from './CupMarksLine';
 import { LeftoversLine } from './LeftoversLine';
 import { MixFigures, useBatchInHand } from './MixFigures';

@@ -10,9 +10,9 @@ import { useTypedDraft } from '../../data/drafts/useTypedDraft';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { download, fileNameOf } from '../../data/files/download';
 import { mouldFileText } from '../../data/files/mouldFile';
-import { useShelf } from '../../data/hooks/queries';
 import { useMouldActions } from '../../data/hooks/useCardActions';
 import { useJobActions } from '../../data/hooks/useJobActions';
+import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
@@ -52,7 +52,7 @@ export function MouldScreen({
 }: MouldScreenProps) {
   const actions = useMouldActions();
   const jobActions = useJobActions();
-  const { resins } = useShelf();
+  const offered = useOfferedResins();
   const notice = useNotice();
   const beside = useTypedDraft(of, measured === undefined);
   const typing = useCardDraft(
@@ -88,7 +88,7 @@ export function MouldScreen({
   async function pourInNewJob(): Promise<void> {
     const saved = await save();
     if (saved === undefined) return;
-    const job = newJobDraft(resins[0]);
+    const job = newJobDraft(offered[0]);
     const part = { shape: 'mould', mould: mouldInJob(saved), count: '1' } as const;
     const { id } = await jobActions.create({
       ...job,

@@ -12,12 +12,27 @@ interface QuickAmountsProps {
   /** A resin in one bottle. */
   readonly onePart: boolean;
   readonly outdated: boolean;
+  /** The resin is not on the shelf: its ratio is typed here. */
+  readonly isLabel: boolean;
 }
 
 /** A and B of one batch, large. */
-export function QuickAmounts({ batch, count, resin, onePart, outdated }: QuickAmountsProps) {
+export function QuickAmounts({
+  batch,
+  count,
+  resin,
+  onePart,
+  outdated,
+  isLabel,
+}: QuickAmountsProps) {
   if (batch === undefined) {
-    return <Words colour="inkSoft">Type an amount: A and B appear here.</Words>;
+    return (
+      <Words colour="inkSoft">
+        {isLabel
+          ? 'Type the ratio on the label and an amount: A and B appear here.'
+          : 'Type an amount: A and B appear here.'}
+      </Words>
+    );
   }
   return (
     <View style={styles.amounts}>

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { PourPlan } from '../../core/plan/planTypes';
+import { CorrectionLine } from '../../ui/figures/CorrectionLine';
 import { WarningList } from '../../ui/feedback/WarningList';
 import { WhyRow } from '../../ui/figures/WhyRow';
 import { sayG, sayMl, sayRatios } from '../../words/figures';
@@ -21,6 +22,7 @@ export function QuickDetails({ plan }: { readonly plan: PourPlan }) {
         </>
       )}
       <WhyRow label="Ratio" value={ratio} also={otherRatio} />
+      <CorrectionLine plan={plan} batch={batch} />
     </View>
   );
 }

@@ -6,10 +6,20 @@ import { amountRule } from '../../core/quantity/rules';
 import { withUnit } from '../../core/quantity/withUnit';
 import type { planQuick } from '../../data/draft/quickDraft';
 import type { PlannedDraft } from '../../data/draft/planDraft';
-import { firstFigures, type QuickDraft, type QuickMix } from '../../data/draft/quickMix';
+import {
+  firstFigures,
+  fromLabel,
+  resinOfQuick,
+  unreadLabel,
+  type LabelRatio,
+  type QuickDraft,
+  type QuickMix,
+} from '../../data/draft/quickMix';
 import { usePlannedDraft } from '../../data/draft/usePlannedDraft';
 import { useShelf } from '../../data/hooks/queries';
+import { useOfferedResins, useResinUsed } from '../../data/hooks/useOfferedResins';
 import { useQuickMix } from '../../data/hooks/useQuickMix';
+import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { CountField } from '../../ui/fields/CountField';
 import { OwnUnitsContext } from '../../ui/fields/ownUnits';
@@ -20,6 +30,7 @@ import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
 import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
+import { LabelFields } from './LabelFields';
 import { QuickAmounts } from './QuickAmounts';
 import type { QuickDetails } from './QuickDetails';
 
@@ -40,18 +51,26 @@ interface QuickMixFormProps {
   readonly initial: QuickMix;
   /** Undefined until it came: A and B of an amount are there before it. */
   readonly whole: WholeQuick | undefined;
+  /** Begins a card with the ratio that was typed. */
+  readonly onAddResin: (label: LabelRatio) => void;
 }
 
 const notYet = (): PlannedDraft => ({ job: undefined, plan: undefined, problems: [] });
 
 /** A and B first, then what they are of: amount, resin and batches. */
-export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
+export function QuickMixForm({ initial, whole, onAddResin }: QuickMixFormProps) {
   const wide = useWide();
   const shelf = useShelf();
+  const offered = useOfferedResins();
+  const resinUsed = useResinUsed();
   const { quick, change } = useQuickMix(initial);
   const [lastUnit, setLastUnit] = useState<AmountUnit>('g');
   const unit = amountUnits.find((each) => quick.amount.endsWith(` ${each}`)) ?? lastUnit;
-  const resin = shelf.resins.find(({ id }) => id === quick.resinId) ?? shelf.resins[0];
+  const {
+    resin,
+    isLabel,
+    problem: ratioProblem,
+  } = useMemo(() => resinOfQuick(quick, offered), [quick, offered]);
   const draft = useMemo(() => ({ quick, resin }), [quick, resin]);
   const { problems, plan, outdated } = usePlannedDraft(
     draft,
@@ -80,8 +99,15 @@ export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
       <Halves>
         <View style={styles.column}>
           <MainFigure>
-            <QuickAmounts {...figures} />
+            <QuickAmounts {...figures} isLabel={isLabel} />
           </MainFigure>
+          {isLabel && (
+            <LabelFields
+              label={quick.label ?? unreadLabel}
+              problem={ratioProblem}
+              onChange={(label) => change({ label })}
+            />
+          )}
           <OwnUnitsContext value={asChosen}>
             <QuantityField
               label="Amount in one batch"
@@ -96,16 +122,24 @@ export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
             />
           </OwnUnitsContext>
           <View>
-            <ChoiceLine
-              label="Resin"
-              value={resin?.id}
-              choices={shelf.resins.map(({ id = '', name, family }) => ({
-                value: id,
-                label: name,
-                note: familyOf(family).name,
-              }))}
-              onChange={(resinId) => change({ resinId })}
-            />
+            {offered.length > 0 && (
+              <ChoiceLine
+                label="Resin"
+                value={isLabel ? fromLabel : resin?.id}
+                choices={[
+                  ...offered.map(({ id = '', name, family }) => ({
+                    value: id,
+                    label: name,
+                    note: familyOf(family).name,
+                  })),
+                  { value: fromLabel, label: 'Not on the shelf', note: 'the ratio off its label' },
+                ]}
+                onChange={(resinId) => {
+                  change({ resinId });
+                  if (resinId !== fromLabel) resinUsed(resinId);
+                }}
+              />
+            )}
             <ChoiceLine
               label="Unit"
               value={unit}
@@ -130,8 +164,17 @@ export function QuickMixForm({ initial, whole }: QuickMixFormProps) {
             </SettingLine>
           </View>
         </View>
-        <View>
+        <View style={styles.column}>
           {pour !== undefined && whole !== undefined && <whole.QuickDetails plan={pour} />}
+          {isLabel && resin !== undefined && (
+            <View style={styles.row}>
+              <ActionButton
+                icon="plus"
+                label="Put this resin on the shelf"
+                onPress={() => onAddResin(quick.label ?? unreadLabel)}
+              />
+            </View>
+          )}
         </View>
       </Halves>
     </Screen>
@@ -160,4 +203,7 @@ const nothingYet = { batch: undefined, count: 1, resin: '', onePart: false };
 
 const onScaleOnly = { inCup: undefined, strokes: undefined, tintedAG: undefined };
 
-const styles = StyleSheet.create({ column: { gap: space.large } });
+const styles = StyleSheet.create({
+  column: { gap: space.large },
+  row: { flexDirection: 'row' },
+});

@@ -7,6 +7,7 @@ import { hardenerNames } from '../../core/resin/withHardener';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useShelf } from '../../data/hooks/queries';
 import { useCurrency } from '../../data/hooks/useKept';
+import { useResinUsed } from '../../data/hooks/useOfferedResins';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
@@ -50,6 +51,7 @@ export function ResinStep({
   const [day] = useState(today);
   const [chosen, setResin] = usePourPart('resin');
   const [hardener, setHardener] = usePourPart('hardener');
+  const resinUsed = useResinUsed();
   const choices = useChoices(job, pourIndex, shelf, day);
   const { resins } = shelf;
   const isOwn = chosen !== undefined && !resins.some(({ id }) => id === chosen.id);
@@ -60,6 +62,7 @@ export function ResinStep({
     if (resin === undefined) return;
     setResin(resin);
     setHardener(named);
+    if (resinId !== undefined) resinUsed(resinId);
   };
 
   async function putOnShelf(card: Resin): Promise<void> {

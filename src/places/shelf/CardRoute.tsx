@@ -2,6 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { InputError } from '@/core/problem';
 import type { Resin } from '@/core/resin/resinSchema';
+import { resinOfLabel } from '@/data/draft/quickMix';
 import { cardOfLink } from '@/data/files/cardLinks';
 import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { resins } from '@/data/kinds/kinds';
@@ -13,10 +14,19 @@ import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';
 /** `new` stands in place of an id for a card that is not on the shelf yet. */
 const newCard = 'new';
 
-/** The card that the address holds, if it holds one. */
-function sharedCard(): Resin | InputError | undefined {
+/** The ratio off a label that a card begins with; an address that holds none begins an empty one. */
+interface Begun {
+  readonly ratio?: string;
+  readonly by?: string;
+}
+
+/** The card that the address holds or begins, if it does. */
+function sharedCard({ ratio, by }: Begun): Resin | InputError | undefined {
   try {
-    return cardOfLink(window.location.hash);
+    const shared = cardOfLink(window.location.hash);
+    if (shared !== undefined || ratio === undefined) return shared;
+    const begun = resinOfLabel({ ratio, by: by === 'weight' ? by : 'volume' });
+    return 'code' in begun ? undefined : begun;
   } catch (error) {
     if (error instanceof InputError) return error;
     throw error;
@@ -24,10 +34,10 @@ function sharedCard(): Resin | InputError | undefined {
 }
 
 export function CardRoute() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id, ratio, by } = useLocalSearchParams<{ id: string; ratio?: string; by?: string }>();
   const isNew = id === newCard;
   const open = useOpen(resins, id);
-  const [shared] = useState(sharedCard);
+  const [shared] = useState(() => sharedCard({ ratio, by }));
   const { back } = useWays('/shelf');
   if (open === 'loading') return null;
   if (isNew) {

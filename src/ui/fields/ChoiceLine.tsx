@@ -9,6 +9,8 @@ interface ChoiceLineProps<T extends string> {
   readonly onChange: (value: T) => void;
   /** Nobody has chosen: it is as usual. */
   readonly assumed?: boolean;
+  /** It must be said first: it stands open to begin with. */
+  readonly asks?: boolean;
   /** Said in place of the choice's own name. */
   readonly said?: string;
   readonly testID?: string;
@@ -21,6 +23,7 @@ export function ChoiceLine<T extends string>({
   choices,
   onChange,
   assumed = false,
+  asks = false,
   said,
   testID,
 }: ChoiceLineProps<T>) {
@@ -30,6 +33,7 @@ export function ChoiceLine<T extends string>({
       label={label}
       value={said ?? chosen?.label ?? 'not chosen'}
       assumed={assumed}
+      asks={asks}
       {...(testID === undefined ? {} : { testID })}
     >
       {(close) => (

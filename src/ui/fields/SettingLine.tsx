@@ -14,6 +14,8 @@ interface SettingLineProps {
   readonly assumed?: boolean;
   /** It does something rather than being set. */
   readonly isAction?: boolean;
+  /** It must be said first: it stands open to begin with. */
+  readonly asks?: boolean;
   /** Something in it is wrong; it stands open then. */
   readonly wrong?: boolean;
   readonly testID?: string;
@@ -27,12 +29,13 @@ export function SettingLine({
   value,
   assumed = false,
   isAction = false,
+  asks = false,
   wrong = false,
   testID,
   children,
 }: SettingLineProps) {
   const colours = useColours();
-  const [isOpen, setOpen] = useState(wrong);
+  const [isOpen, setOpen] = useState(wrong || asks);
   const [was, setWas] = useState(wrong);
   const head = useId();
   if (was !== wrong) {

@@ -1,4 +1,7 @@
+import { focusWhole } from './focusWhole';
+
 /** Puts the person into the first field of a part of the screen. */
 export function focusFirstField(testId: string): void {
-  document.querySelector<HTMLElement>(`[data-testid="${testId}"] input`)?.focus();
+  const first = document.querySelector<HTMLElement>(`[data-testid="${testId}"] input`);
+  if (first !== null) focusWhole(first);
 }

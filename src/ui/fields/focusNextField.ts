@@ -1,3 +1,5 @@
+import { focusWhole } from './focusWhole';
+
 /** Moves on to the next field on the screen, as Enter does; on the last one it only leaves the field. */
 export function focusNextField(): void {
   const here = document.activeElement;
@@ -7,5 +9,5 @@ export function focusNextField(): void {
   );
   const next = fields[fields.indexOf(here) + 1];
   if (next === undefined) here.blur();
-  else next.focus();
+  else focusWhole(next);
 }

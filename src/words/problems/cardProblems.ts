@@ -10,6 +10,7 @@ export const cardProblems: ProblemSentences<CardProblems> = {
     `The card has no hardener ${shown(value)}. It has ${oneOf(data.choices)}.`,
   'ratio-rules-unsaid': () =>
     'Both ratios are given; say which of them the maker states, by volume or by weight.',
+  'not-a-ratio': () => 'A ratio is two figures as on the label, like 2 : 1 or 100 : 45.',
   'ratio-out-of-range': (data) =>
     `One part is more than ${data.mostToOne} times the other; nobody can measure that. Check both figures.`,
   'not-a-density': (data) =>

@@ -23,7 +23,6 @@ export const colourProblems: ProblemSentences<ColourProblems> = {
     `${sayDose(data.share)} of the mix is more than the ` +
     `${data.byLabel === true ? 'label allows' : 'cure bears'}, ${sayDose(data.limit)}: it would stay soft. Use less, or a stronger pigment.`,
   'no-such-layer': (data) => `There is no such layer: a number from 1 to ${data.layers}.`,
-  'two-rests': () => 'Only one colour can be the rest. Give the others a share or a volume.',
   'portions-over-whole': (data) =>
     `The colours come to ${sayPercent(data.sum)}, ${sayMl(data.overMl)} more than there is. Make one smaller, or call it the rest.`,
   'portions-short': (data) =>

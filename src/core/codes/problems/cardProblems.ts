@@ -4,6 +4,7 @@ import type { Choices, Nothing } from './problemData';
 export interface CardProblems {
   'no-such-hardener': Choices;
   'ratio-rules-unsaid': Nothing;
+  'not-a-ratio': Nothing;
   'ratio-out-of-range': { readonly mostToOne: number };
   'not-a-density': { readonly densityGPerMl: number };
   'pot-life-out-of-model': {

@@ -19,7 +19,6 @@ export interface ColourProblems {
     readonly kind?: PigmentKind;
   };
   'no-such-layer': { readonly layers: number };
-  'two-rests': Nothing;
   'portions-over-whole': {
     readonly sum: number;
     readonly wholeMl: number;

@@ -11,7 +11,7 @@ import { Words } from '../../../ui/text/Words';
 import { useColours } from '../../../ui/theme/theme';
 import { space } from '../../../ui/theme/tokens';
 
-const heightDp = 220;
+const heightDp = 192;
 /** Shades from the dark side to the light one. */
 const shades = 12;
 const stepDeg = 30;

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import type { ChannelDetail } from '../../../core/measure/channel/station';
@@ -9,6 +9,7 @@ import { useDraftField } from '../../../data/draft/pourInHand';
 import { ActionButton } from '../../../ui/ActionButton';
 import { useNotice } from '../../../ui/feedback/NoticeProvider';
 import { FieldRow } from '../../../ui/fields/FieldRow';
+import { focusFirstField } from '../../../ui/fields/focusFirstField';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { SwitchField } from '../../../ui/fields/SwitchField';
 import { SignButton } from '../../../ui/SignButton';
@@ -34,6 +35,19 @@ export function ChannelEditor({ place, detail }: ChannelEditorProps) {
   const typed = part?.stations ?? [];
   const [ownDepths, setOwnDepths] = useState(typed.some(({ depth }) => (depth ?? '') !== ''));
 
+  const [added, setAdded] = useState<number>();
+  // Its place first: a guess stands there, which Enter takes and typing replaces.
+  useEffect(() => {
+    if (added !== undefined) focusFirstField(stationTestId(place, added));
+  }, [place, added]);
+  const add = (): void => {
+    setAdded(typed.length);
+    stations.append(
+      { at: nextPlace(typed.map(({ at }) => at)), width: '' },
+      { shouldFocus: false },
+    );
+  };
+
   function remove(index: number): void {
     const station = typed[index];
     stations.remove(index);
@@ -55,6 +69,7 @@ export function ChannelEditor({ place, detail }: ChannelEditorProps) {
           place={place}
           index={index}
           withDepth={ownDepths}
+          onLast={index === stations.fields.length - 1 ? add : undefined}
           onRemove={stations.fields.length > 2 ? () => remove(index) : undefined}
         />
       ))}
@@ -62,12 +77,7 @@ export function ChannelEditor({ place, detail }: ChannelEditorProps) {
         kind="main"
         icon="plus"
         label="Next station"
-        onPress={() =>
-          stations.append(
-            { at: nextPlace(typed.map(({ at }) => at)), width: '' },
-            { focusName: `${place}.stations.${typed.length}.width` },
-          )
-        }
+        onPress={add}
         style={styles.next}
       />
       {detail !== undefined && (
@@ -94,29 +104,47 @@ interface StationProps {
   readonly place: DraftPlace;
   readonly index: number;
   readonly withDepth: boolean;
+  /** What Enter does in its last field; of the last station it begins another. */
+  readonly onLast: (() => void) | undefined;
   readonly onRemove: (() => void) | undefined;
 }
 
-function Station({ place, index, withDepth, onRemove }: StationProps) {
+const stationTestId = (place: DraftPlace, index: number): string => `${place}.station-${index + 1}`;
+
+function Station({ place, index, withDepth, onLast, onRemove }: StationProps) {
   const at = useDraftField(fieldPath(place, `stations.${index}.at`));
   const width = useDraftField(fieldPath(place, `stations.${index}.width`));
   const depth = useDraftField(fieldPath(place, `stations.${index}.depth`));
   // A station that has just been added is not a mistake yet.
+  const atProblem = at.value === '' ? undefined : at.problem;
   const widthProblem = width.value === '' ? undefined : width.problem;
   return (
-    <View style={styles.station} testID={`station-${index + 1}`}>
+    <View style={styles.station} testID={stationTestId(place, index)}>
       <View style={styles.fields}>
         <FieldRow>
-          <QuantityField label={`Station ${index + 1} at`} {...at} unit="mm" rule={positionRule} />
+          <QuantityField
+            label={`Station ${index + 1} at`}
+            {...at}
+            problem={atProblem}
+            unit="mm"
+            rule={positionRule}
+          />
           <QuantityField
             label={`Width ${index + 1}`}
             {...width}
             problem={widthProblem}
             unit="mm"
             rule={lengthRule}
+            {...(withDepth || onLast === undefined ? {} : { onEnter: onLast })}
           />
           {withDepth && (
-            <QuantityField label={`Depth ${index + 1}`} {...depth} unit="mm" rule={lengthRule} />
+            <QuantityField
+              label={`Depth ${index + 1}`}
+              {...depth}
+              unit="mm"
+              rule={lengthRule}
+              {...(onLast === undefined ? {} : { onEnter: onLast })}
+            />
           )}
         </FieldRow>
       </View>

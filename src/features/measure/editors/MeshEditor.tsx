@@ -3,12 +3,15 @@ import { StyleSheet, View } from 'react-native';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { MeshDetail } from '../../../core/measure/measured';
 import { fileUnits, guessUnit, type FileUnit } from '../../../core/measure/mesh/fileUnits';
+import { boxAround } from '../../../core/measure/mesh/boxAround';
 import { upSides } from '../../../core/measure/mesh/orientation';
 import { volumeMlOf, type StlFigures } from '../../../core/measure/mesh/stlStretch';
 import { lengthRule, turnRule } from '../../../core/quantity/rules';
+import { familyOf, type ResinFamily } from '../../../core/resin/families';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import type { PartDraft } from '../../../data/draft/partDraft';
 import { useDraftField } from '../../../data/draft/pourInHand';
+import { useOfferedResins } from '../../../data/hooks/useOfferedResins';
 import { ActionButton } from '../../../ui/ActionButton';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
@@ -30,6 +33,42 @@ interface MeshEditorProps {
   readonly detail: MeshDetail | undefined;
 }
 
+/** Whether a part is of the job itself: what is poured round it is its first pour. */
+const isOfTheJob = (place: DraftPlace): boolean => place.startsWith('measure.parts');
+
+/** Round a master goes silicone: the first pour of the job takes the one that is used most. */
+function usePourSilicone(): () => void {
+  const resins = useOfferedResins();
+  const { getValues, setValue } = useFormContext<JobDraft>();
+  return () => {
+    const before = getValues('pours.0.resin');
+    const silicone = resins.find(({ family }) => isSilicone(family));
+    if (silicone === undefined || (before !== undefined && isSilicone(before.family))) return;
+    setValue('pours.0.resin', silicone);
+  };
+}
+
+/** What is poured round a master, or that it should be another. */
+function PouredRound() {
+  const resin = useWatch<JobDraft, 'pours.0.resin'>({ name: 'pours.0.resin' });
+  return (
+    <Words size="small" colour="inkSoft">
+      {resin !== undefined && isSilicone(resin.family)
+        ? `Poured round it: ${resin.name}. Another is chosen at Resin.`
+        : 'Moulds are of silicone: put one on the shelf and choose it at Resin.'}
+    </Words>
+  );
+}
+
+const isSilicone = (family: ResinFamily): boolean => familyOf(family).kind === 'silicone';
+
+/** Whether the box is the one that was proposed for the master as it stood. */
+function isProposed({ box, measured }: PartDraft): boolean {
+  if (measured === undefined) return false;
+  const proposed = boxAround(measured.sizeMm);
+  return (['length', 'width', 'height'] as const).every((side) => box?.[side] === proposed[side]);
+}
+
 /** A mesh: its file, its unit, what it stands for and how it stands when it is poured. */
 export function MeshEditor({ place, detail }: MeshEditorProps) {
   const work = useFiles();
@@ -37,6 +76,7 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
   const part = useWatch<JobDraft, DraftPlace>({ name: place });
   const [opened, setOpened] = useState<OpenedMesh>();
   const [quick, setQuick] = useState<StlFigures>();
+  const pourSilicone = usePourSilicone();
   const change = (values: Partial<PartDraft>): void => {
     for (const [key, value] of Object.entries(values)) {
       setValue(fieldPath(place, key as keyof PartDraft), value as never);
@@ -45,7 +85,22 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
 
   async function measure(unit: FileUnit, stands: Pick<PartDraft, 'up' | 'turn'>): Promise<void> {
     const measured = await work.run((remote) => remote.measureMesh(unit, stands as never, []));
-    if (measured !== undefined) change({ ...stands, unit, measured });
+    if (measured === undefined) return;
+    const before: PartDraft | undefined = getValues(place);
+    change({ ...stands, unit, measured });
+    // A box that was only proposed goes with the master as it stands now.
+    if (before?.as === 'master' && isProposed(before)) change({ box: boxAround(measured.sizeMm) });
+  }
+
+  /** A master is given a box to begin with, of the usual wall. */
+  function use(as: NonNullable<PartDraft['as']>): void {
+    const { box, measured }: Partial<PartDraft> = getValues(place) ?? {};
+    change({ as });
+    const isEmpty = Object.values(box ?? {}).every((side) => side === '');
+    if (as === 'master' && isEmpty && measured !== undefined) {
+      change({ box: boxAround(measured.sizeMm) });
+      if (isOfTheJob(place)) pourSilicone();
+    }
   }
 
   async function open(file: File): Promise<void> {
@@ -107,7 +162,7 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
       )}
       {part?.measured !== undefined && (
         <>
-          <MeshUse place={place} as={part.as} onChange={(as) => change({ as })} />
+          <MeshUse place={place} as={part.as} onChange={use} />
           {opened !== undefined && (
             <Standing
               place={place}
@@ -159,6 +214,7 @@ function MeshUse({
           ))}
         </FieldRow>
       )}
+      {as === 'master' && isOfTheJob(place) && <PouredRound />}
     </>
   );
 }

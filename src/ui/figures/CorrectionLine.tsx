@@ -6,12 +6,12 @@ import { InputError, type Problem } from '../../core/problem';
 import { isOnStep } from '../../core/quantity/round';
 import { readQuantity } from '../../core/quantity/readQuantity';
 import { massRule } from '../../core/quantity/rules';
-import { FieldRow } from '../../ui/fields/FieldRow';
-import { QuantityField } from '../../ui/fields/QuantityField';
-import { SettingLine } from '../../ui/fields/SettingLine';
-import { AmountPair } from '../../ui/figures/AmountPair';
-import { Words } from '../../ui/text/Words';
-import { space } from '../../ui/theme/tokens';
+import { FieldRow } from '../fields/FieldRow';
+import { QuantityField } from '../fields/QuantityField';
+import { SettingLine } from '../fields/SettingLine';
+import { AmountPair } from './AmountPair';
+import { Words } from '../text/Words';
+import { space } from '../theme/tokens';
 import { sayCorrection } from '../../words/correction';
 import { sayOnScale } from '../../words/figures';
 

@@ -1,0 +1,18 @@
+import { useMemo } from 'react';
+import { useWatch } from 'react-hook-form';
+import { measureAlone } from '../../core/plan/measureAlone';
+import type { MeasureSection } from '../../core/plan/planTypes';
+import type { JobDraft } from './jobDraft';
+import { useOpenJob } from './openJob';
+
+/** What the form of the open job measures: as planned, or by itself while there is no plan of it, such as before it has a resin. */
+export function useMeasuredForm(): MeasureSection | undefined {
+  const { plan } = useOpenJob();
+  const isPlanned = plan !== undefined;
+  const measure = useWatch<JobDraft, 'measure'>({ name: 'measure', disabled: isPlanned });
+  const alone = useMemo(
+    () => (isPlanned ? undefined : measureAlone(measure)),
+    [isPlanned, measure],
+  );
+  return plan === undefined ? alone : plan.form;
+}
