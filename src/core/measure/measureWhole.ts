@@ -8,6 +8,7 @@ import type { MeasureDetail, PartWarning } from './measured';
 import { measurePart } from './parts/measurePart';
 import type { Reading } from './parts/reading';
 import type { Insert, Part, PartShape } from './parts/partSchema';
+import { cutOfPart, type CutRing } from './mesh/bodyCut';
 import { refuseTooMuch } from './refuseTooMuch';
 import { within } from './within';
 import { InputError } from '../problem';
@@ -28,6 +29,8 @@ export interface MeasuredPart {
   readonly doubt: ByRule;
   readonly depthMm: number | undefined;
   readonly outline: readonly WidthAtHeight[];
+  /** The true cut through the middle of a mesh: of the piece, or of the master that is poured round. */
+  readonly cut?: readonly CutRing[] | undefined;
   readonly detail: MeasureDetail | undefined;
   readonly warnings: readonly PartWarning[];
 }
@@ -130,6 +133,7 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
       doubt: ruleOf(doubt),
       depthMm: solid.depthMm,
       outline: solid.outline,
+      ...(part.shape === 'mesh' ? { cut: cutOfPart(part) } : {}),
       detail,
       warnings,
     })),

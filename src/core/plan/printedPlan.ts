@@ -1,3 +1,4 @@
+import type { MeasuredPart } from '../measure/measureWhole';
 import type { JobWarning, Plan, PlannedBatch, PourPlan } from './planTypes';
 
 /** Groups of equal batches, each batch by itself, in the order it is mixed. */
@@ -7,12 +8,16 @@ function eachBatch(batches: readonly PlannedBatch[]): readonly object[] {
   );
 }
 
+/** Parts without what is there for the drawing alone. */
+const printedParts = (parts: readonly MeasuredPart[]): readonly object[] =>
+  parts.map(({ cut: _, ...part }) => part);
+
 /** The keys of a plan of one pour, in the order in which the command prints them. */
 function printedPour(pour: PourPlan) {
   const { parts, inserts, depthMm, cavityMl, cavityPlusMinusMl, cavityErrs } = pour;
   return {
     roomTemperatureC: pour.roomTemperatureC,
-    parts,
+    parts: printedParts(parts),
     inserts,
     depthMm,
     cavityMl,
@@ -93,7 +98,7 @@ export function printedPlan(
   return {
     name,
     roomTemperatureC: plan.roomTemperatureC,
-    parts: form?.parts ?? [],
+    parts: printedParts(form?.parts ?? []),
     inserts: form?.inserts ?? [],
     depthMm: form?.depthMm,
     formMl: form?.cavityMl,

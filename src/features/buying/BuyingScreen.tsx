@@ -67,6 +67,18 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
     <Screen
       spreads
       title="Shelf"
+      aside={
+        together !== undefined && (
+          <View style={outdated && styles.outdated} testID="main-figure">
+            <Words weight="bold" role="status" style={styles.right}>
+              {sayMoney(together, currency)}
+            </Words>
+            <Words size="small" colour="inkSoft" style={styles.right}>
+              for {chosen.length} of {needs.length} jobs
+            </Words>
+          </View>
+        )
+      }
       head={tabs}
       foot={
         <>
@@ -102,11 +114,6 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
               <BuyingFigures buying={buying} currency={currency} />
             </Panel>
           ))}
-          {together !== undefined && (
-            <Words size="large" weight="bold" role="status">
-              Total {sayMoney(together, currency)}
-            </Words>
-          )}
         </View>
       )}
       {needs.length > 0 && (
@@ -232,6 +239,7 @@ function Prices() {
 
 const styles = StyleSheet.create({
   grow: { flexGrow: 1 },
+  right: { textAlign: 'right' },
   list: { gap: space.large },
   outdated: { opacity: 0.5 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },

@@ -14,6 +14,7 @@ import { Section } from '../../ui/section/Section';
 import { useWide } from '../../ui/theme/useWide';
 import { HeatLegend } from './HeatLegend';
 import { HeatCurves, HeatPaint } from '../../ui/chart/lazyCharts';
+import { colourOfC } from '../../ui/chart/heatColour';
 import { eventsOf } from '../../ui/chart/heatEvents';
 import { shownHours } from '../../ui/chart/shownHours';
 
@@ -100,6 +101,7 @@ export const HeatPicture = memo(function HeatPicture({
         paint={{
           pour: pourIndex,
           part,
+          lineColour: colourOfC(view.coreC[frame]!),
           draw: (place) => (
             <Suspense fallback={null}>
               <HeatPaint

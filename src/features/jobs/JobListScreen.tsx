@@ -13,10 +13,8 @@ import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
 import { jobs as jobKind } from '../../data/kinds/kinds';
 import type { JobEntry } from '../../data/records/jobEntry';
 import { ActionButton } from '../../ui/ActionButton';
-import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
-import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
-import { FileProblem } from '../../ui/feedback/FileProblem';
-import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { ListCount } from '../../ui/list/ListCount';
+import { ListNotices } from '../../ui/feedback/ListNotices';
 import { Beside } from '../../ui/frame/Beside';
 import { NothingSelected } from '../../ui/frame/NothingSelected';
 import { Screen } from '../../ui/frame/Screen';
@@ -49,7 +47,6 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const offered = useOfferedResins();
   const actions = useJobActions();
   const startOver = useStartOver();
-  const notice = useNotice();
   const file = useAttempt();
   const unsaved = useUnsaved(jobKind);
   const [sought, setSought] = useState('');
@@ -77,6 +74,7 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const list = (
     <Screen
       title="Jobs"
+      aside={<ListCount count={jobs.records.length} what={jobKind.counted} />}
       rememberedAs="jobs"
       foot={
         <>
@@ -91,19 +89,15 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
         </>
       }
     >
-      <FileProblem problem={file.problem} />
-      <UnreadableNotice
-        count={jobs.unreadable.length}
+      <ListNotices
+        problem={file.problem}
         what={jobKind.counted}
-        onSave={() => saveUnreadable(jobs.unreadable)}
-      />
-      <UnsavedRows
+        unreadable={jobs.unreadable.length}
+        onSaveUnreadable={() => saveUnreadable(jobs.unreadable)}
+        unsaved={unsaved.apart}
         nameless="the job without a name"
-        items={unsaved.apart}
         onOpen={(draft) => onOpen(idOfDraft(draft))}
-        onDrop={(draft) =>
-          void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
-        }
+        onDrop={unsaved.drop}
       />
       {jobs.records.length >= findFrom && (
         <TextField

@@ -60,7 +60,9 @@ export function KeepingScreen() {
   return (
     <Screen spreads title="Data" subtitle="Everything stays in this browser, on this device.">
       <Panel title="Kept here">
-        <Words>{inOneList.format(counts)}.</Words>
+        <Words weight="semibold" testID="main-figure">
+          {inOneList.format(counts)}
+        </Words>
         {saveState.state === 'failed' && (
           <Words colour="stop" role="alert">
             This device refuses to save ({saveState.reason}). What you see is kept until you close

@@ -13,9 +13,8 @@ import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { CardRow } from '../../ui/CardRow';
 import { RowMishap } from '../../ui/feedback/RowMishap';
-import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
-import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
-import { FileProblem } from '../../ui/feedback/FileProblem';
+import { ListCount } from '../../ui/list/ListCount';
+import { ListNotices } from '../../ui/feedback/ListNotices';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Rows } from '../../ui/list/Rows';
@@ -56,6 +55,7 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
   return (
     <Screen
       title="Shelf"
+      aside={<ListCount count={moulds.records.length} what={mouldKind.counted} />}
       rememberedAs="moulds"
       head={tabs}
       foot={
@@ -71,19 +71,15 @@ export function MouldListScreen({ tabs, onOpen, onNew }: MouldListScreenProps) {
         </>
       }
     >
-      <FileProblem problem={file.problem} />
-      <UnreadableNotice
-        count={moulds.unreadable.length}
+      <ListNotices
+        problem={file.problem}
         what={mouldKind.counted}
-        onSave={() => saveUnreadable(moulds.unreadable)}
-      />
-      <UnsavedRows
+        unreadable={moulds.unreadable.length}
+        onSaveUnreadable={() => saveUnreadable(moulds.unreadable)}
+        unsaved={unsaved.apart}
         nameless="a mould without a name"
-        items={unsaved.apart}
         onOpen={(draft) => (idOfDraft(draft) === '' ? onNew() : onOpen(idOfDraft(draft)))}
-        onDrop={(draft) =>
-          void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
-        }
+        onDrop={unsaved.drop}
       />
       {moulds.records.length === 0 ? (
         <Panel title="No moulds yet">

@@ -15,11 +15,9 @@ import { useJobActions } from '../../data/hooks/useJobActions';
 import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
-import { ConflictStrip } from '../../ui/feedback/ConflictStrip';
-import { CardNotices } from '../../ui/feedback/CardNotices';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { MainFigure } from '../../ui/frame/MainFigure';
-import { Screen } from '../../ui/frame/Screen';
+import { CardFrame } from '../../ui/frame/CardFrame';
 import { Words } from '../../ui/text/Words';
 import { sayMould } from '../../words/moulds';
 import { space } from '../../ui/theme/tokens';
@@ -99,37 +97,22 @@ export function MouldScreen({
   }
 
   return (
-    <Screen
+    <CardFrame
       title={isNew ? 'New mould' : draft.name || 'Mould'}
-      {...(stored.isTyped ? { status: 'not saved' } : {})}
+      isNew={isNew}
+      isTyped={stored.isTyped}
+      conflict={stored.conflict}
+      resumed={beside.found !== undefined}
+      wrong={asked ? problems.length : 0}
+      saveLabel={isNew ? 'Keep the mould' : 'Save the mould'}
+      onSave={() => void saveAndGo()}
+      onKeepMine={() => {
+        stored.keepMine();
+        void saveAndGo();
+      }}
+      onStartAfresh={() => void stored.startAfresh()}
       onBack={onDone}
-      notice={
-        stored.conflict && (
-          <ConflictStrip
-            conflict={stored.conflict}
-            onKeepMine={() => {
-              stored.keepMine();
-              void saveAndGo();
-            }}
-            onTakeOther={() => void stored.startAfresh()}
-          />
-        )
-      }
-      foot={
-        <ActionButton
-          kind="main"
-          label={isNew ? 'Keep the mould' : 'Save the mould'}
-          onPress={() => void saveAndGo()}
-          style={styles.grow}
-        />
-      }
     >
-      <CardNotices
-        resumed={beside.found !== undefined}
-        isNew={isNew}
-        onStartAfresh={stored.isTyped ? () => void stored.startAfresh() : undefined}
-        wrong={asked ? problems.length : 0}
-      />
       <MainFigure>
         {mould === undefined ? (
           <Words colour="inkSoft">What one casting takes stands here as you type.</Words>
@@ -158,7 +141,7 @@ export function MouldScreen({
           )}
         </View>
       )}
-    </Screen>
+    </CardFrame>
   );
 }
 

@@ -15,9 +15,8 @@ import type { ResinRecord } from '../../data/records/resinRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { CardRow } from '../../ui/CardRow';
 import { RowMishap } from '../../ui/feedback/RowMishap';
-import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
-import { UnsavedRows } from '../../ui/feedback/UnsavedRows';
-import { FileProblem } from '../../ui/feedback/FileProblem';
+import { ListCount } from '../../ui/list/ListCount';
+import { ListNotices } from '../../ui/feedback/ListNotices';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
 import { Rows } from '../../ui/list/Rows';
@@ -65,6 +64,7 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
   return (
     <Screen
       title="Shelf"
+      aside={<ListCount count={resins.records.length} what={resinKind.counted} />}
       rememberedAs="resins"
       head={tabs}
       foot={
@@ -80,19 +80,15 @@ export function ShelfScreen({ tabs, onOpen, onNew }: ShelfScreenProps) {
         </>
       }
     >
-      <FileProblem problem={file.problem} />
-      <UnreadableNotice
-        count={resins.unreadable.length}
+      <ListNotices
+        problem={file.problem}
         what={resinKind.counted}
-        onSave={() => saveUnreadable(resins.unreadable)}
-      />
-      <UnsavedRows
+        unreadable={resins.unreadable.length}
+        onSaveUnreadable={() => saveUnreadable(resins.unreadable)}
+        unsaved={unsaved.apart}
         nameless="a resin without a name"
-        items={unsaved.apart}
         onOpen={(draft) => (idOfDraft(draft) === '' ? onNew() : onOpen(idOfDraft(draft)))}
-        onDrop={(draft) =>
-          void unsaved.drop(draft).then((undo) => notice({ text: 'Thrown away', undo }))
-        }
+        onDrop={unsaved.drop}
       />
       {resins.records.length === 0 ? (
         <Panel title="The shelf is empty">

@@ -1,6 +1,6 @@
 import type { HeatCut } from '../../core/plan/heat/heatView';
 import { cavityPaths } from '../section/cavityPaths';
-import { halfWidthAt } from '../section/outlines';
+import { spanAt } from '../section/outlines';
 import type { PlacedCavity } from '../section/sectionLayout';
 
 /** What is painted into the Section: one pour's run at a moment. */
@@ -51,7 +51,9 @@ export function placedCells(
     const bottom = isFloor ? bottomY + floorDp - up : bottomY - up;
     up += high;
     const heightMm = isFloor ? 0 : (floorY - (bottom - high / 2)) / cavity.upPerMm;
-    const half = halfWidthAt(part.outline, heightMm) * acrossPerMm;
+    const { middleMm, halfMm } = spanAt(part, heightMm);
+    const half = halfMm * acrossPerMm;
+    const middle = centreX + middleMm * acrossPerMm;
     let outwards = 0;
     for (let column = 0; column < columns; column += 1) {
       const isWall = column >= resinColumns;
@@ -62,8 +64,8 @@ export function placedCells(
       const cell = row * columns + column;
       const rowOf = { top: bottom - high, bottom, cell };
       placed.push(
-        { left: centreX + outwards, right: centreX + outwards + wide, ...rowOf },
-        { left: centreX - outwards - wide, right: centreX - outwards, ...rowOf },
+        { left: middle + outwards, right: middle + outwards + wide, ...rowOf },
+        { left: middle - outwards - wide, right: middle - outwards, ...rowOf },
       );
       outwards += wide;
     }

@@ -1,4 +1,5 @@
-import { G, Line, Path } from 'react-native-svg';
+import { useId } from 'react';
+import { ClipPath, Defs, G, Path } from 'react-native-svg';
 import type { DrawnLayer, DrawnPart } from '../../core/plan/piece/pieceOf';
 import type { PieceThing } from '../../core/plan/piece/things';
 import type { PourPlan } from '../../core/plan/planTypes';
@@ -41,7 +42,7 @@ export function Cavity({
 }: CavityProps) {
   const { centreX, acrossPerMm, part, index } = cavity;
   const paths = cavityPaths(cavity);
-  const { x, y } = paths;
+  const { reach, y } = paths;
   const layers = paths.layersIn(drawn.layers);
   const reachedMm = Math.max(0, ...layers.map(({ toMm }) => toMm));
   const core = paths.core();
@@ -51,11 +52,10 @@ export function Cavity({
   const form: PieceThing = { kind: 'form', part: index };
   const press = (thing: PieceThing) => (onSelect === undefined ? undefined : () => onSelect(thing));
   const outline = (thing: PieceThing, usual: number): number => (isSelected(thing) ? 3 : usual);
+  const clip = useId();
+  // As a path: what is drawn so glides where the figures change.
   const level = (heightMm: number) => ({
-    x1: x(heightMm, -1),
-    x2: x(heightMm, 1),
-    y1: y(heightMm),
-    y2: y(heightMm),
+    d: `M${reach(heightMm, -1)} ${y(heightMm)}L${reach(heightMm, 1)} ${y(heightMm)}`,
     stroke: isOpen ? colours.ink : colours.resinDeep,
     strokeWidth: 1.4,
   });
@@ -66,6 +66,7 @@ export function Cavity({
         fill={isMould ? colours.mould : `url(#${isTimber ? patterns.timber : patterns.form})`}
         // What is painted of the form is seen through it.
         fillOpacity={isOpen ? 0.4 : 1}
+        fillRule="evenodd"
         stroke={colours.ink}
         strokeWidth={outline(form, 1.2)}
         onPress={press(form)}
@@ -73,39 +74,48 @@ export function Cavity({
       {isTimber && (
         <Path d={paths.edges()} fill="none" stroke={colours.timberEdge} strokeWidth={3} />
       )}
-      {layers.map(({ layer, index: at, fromMm, toMm }) => {
-        const thing: PieceThing = {
-          kind: 'layer',
-          part: index,
-          pour: layer.pour.index,
-          layer: layer.layer,
-        };
-        const isPainted = layer.pour.index === openPour;
-        return (
-          <G key={at} onPress={press(thing)}>
-            {bands(layer).map(({ colour, from, to }) => (
-              <Path
-                key={from}
-                d={paths.body(fromMm, toMm, from, to)}
-                fill={isPainted ? 'transparent' : (colour ?? colours.resin)}
-                fillOpacity={at % 2 === 0 ? 1 : 0.72}
-              />
-            ))}
-            {isSelected(thing) && (
-              <Path
-                d={paths.body(fromMm, toMm, 0, 1)}
-                fill="none"
-                stroke={colours.ink}
-                strokeWidth={3}
-              />
-            )}
-          </G>
-        );
-      })}
-      {layers.slice(1).map(({ index: at, fromMm }) => (
-        <Line key={at} {...level(fromMm)} />
-      ))}
-      <Line {...level(reachedMm)} strokeDasharray="4 3" />
+      {paths.bounds !== undefined && (
+        <Defs>
+          <ClipPath id={clip}>
+            <Path d={paths.bounds} clipRule="evenodd" />
+          </ClipPath>
+        </Defs>
+      )}
+      <G {...(paths.bounds === undefined ? {} : { clipPath: `url(#${clip})` })}>
+        {layers.map(({ layer, index: at, fromMm, toMm }) => {
+          const thing: PieceThing = {
+            kind: 'layer',
+            part: index,
+            pour: layer.pour.index,
+            layer: layer.layer,
+          };
+          const isPainted = layer.pour.index === openPour;
+          return (
+            <G key={at} onPress={press(thing)}>
+              {bands(layer).map(({ colour, from, to }) => (
+                <Path
+                  key={from}
+                  d={paths.body(fromMm, toMm, from, to)}
+                  fill={isPainted ? 'transparent' : (colour ?? colours.resin)}
+                  fillOpacity={at % 2 === 0 ? 1 : 0.72}
+                />
+              ))}
+              {isSelected(thing) && (
+                <Path
+                  d={paths.body(fromMm, toMm, 0, 1)}
+                  fill="none"
+                  stroke={colours.ink}
+                  strokeWidth={3}
+                />
+              )}
+            </G>
+          );
+        })}
+        {layers.slice(1).map(({ index: at, fromMm }) => (
+          <Path key={at} {...level(fromMm)} />
+        ))}
+        <Path {...level(reachedMm)} strokeDasharray="4 3" />
+      </G>
       {drawn.faces.map((face) => {
         const thing: PieceThing = { kind: 'face', part: index, pour: face.pour.index };
         return (
@@ -148,7 +158,13 @@ export function Cavity({
         );
       })}
       {core !== undefined && (
-        <Path d={core} fill={`url(#${patterns.form})`} stroke={colours.ink} strokeWidth={1.2} />
+        <Path
+          d={core}
+          fillRule="evenodd"
+          fill={`url(#${patterns.form})`}
+          stroke={colours.ink}
+          strokeWidth={1.2}
+        />
       )}
     </G>
   );

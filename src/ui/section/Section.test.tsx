@@ -53,6 +53,22 @@ test('several cavities carry their names, counts and volumes', async () => {
   expect(text(container)).toContain('3284 ml');
 });
 
+test('a mesh is drawn as its true cut, and what is poured ends there', async () => {
+  const leaning = [[-50, 0, 50, 0, 50, 40]];
+  const { whole } = planOne({ ...tray, measure: { parts: [bowl] } });
+  const [part] = whole.form!.parts;
+  const plan = { ...whole, form: { ...whole.form!, parts: [{ ...part!, cut: leaning }] } };
+  const { container } = render(
+    <ThemeProvider>
+      <SectionDrawing plan={plan} greatestHeight={150} width={358} />
+    </ThemeProvider>,
+  );
+  await act(async () => undefined);
+  const clip = container.querySelector('clipPath path')!;
+  expect(clip.getAttribute('d')).toMatch(/^M[\d.]+ [\d.]+L[\d.]+ [\d.]+L[\d.]+ [\d.]+Z$/);
+  expect(container.querySelector('g[clip-path]')).not.toBeNull();
+});
+
 test('a thin coat says how much deeper it is drawn', async () => {
   const coat = {
     shape: 'coat',

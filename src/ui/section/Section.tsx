@@ -40,6 +40,8 @@ export interface SectionPaint {
   /** The pour whose layers are painted, and the cavity, by their places. */
   readonly pour: number;
   readonly part: number;
+  /** A coat is a line there: its colour. */
+  readonly lineColour: string;
   readonly draw: (place: {
     readonly cavity: PlacedCavity;
     readonly width: number;
@@ -124,7 +126,7 @@ export function SectionDrawing({
   const painted = placed.find(({ index }) => index === paint?.part);
 
   return (
-    <View>
+    <View testID="section">
       {first !== undefined && (
         <View
           {...(onSelect === undefined
@@ -143,7 +145,9 @@ export function SectionDrawing({
                 bands={({ pour, layer }) =>
                   colourBands(pour, piece[cavity.index]!.cavity, layer, pourColour(pour))
                 }
-                faceColour={pourColour}
+                faceColour={(pour) =>
+                  (pour.index === paint?.pour ? paint.lineColour : undefined) ?? pourColour(pour)
+                }
                 colours={colours}
                 patterns={patterns}
                 openPour={cavity === painted ? paint?.pour : undefined}

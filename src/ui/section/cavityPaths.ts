@@ -1,5 +1,5 @@
 import type { DrawnFace, DrawnLayer } from '../../core/plan/piece/pieceOf';
-import { bends, halfWidthAt } from './outlines';
+import { bends, halfWidthAt, isPouredRound, spanAt, widestMm } from './outlines';
 import { freeboardDp, type PlacedCavity } from './sectionLayout';
 
 /** A layer of a cavity, no higher than its rim. */
@@ -9,6 +9,9 @@ export interface LayerInCavity {
   readonly fromMm: number;
   readonly toMm: number;
 }
+
+/** So little under the rim a body is cut where it is open there. */
+const hairMm = 0.01;
 
 /** How far a face that lies level is drawn over what it lies on, dp. */
 const overFaceDp = 1.5;
@@ -23,8 +26,38 @@ export function cavityPaths(cavity: PlacedCavity) {
   const wall = (side: 1 | -1, fromMm: number, toMm: number): string[] =>
     bends(part.outline, fromMm, toMm).map((heightMm) => `${x(heightMm, side)} ${y(heightMm)}`);
 
+  const isRound = isPouredRound(part);
+  /** The true cut of a mesh; what lies in an odd number of its rings is inside. */
+  const rings = part.cut
+    ?.map((ring) => {
+      const points = Array.from(
+        { length: ring.length / 2 },
+        (_, at) => `${centreX + ring[2 * at]! * acrossPerMm} ${y(ring[2 * at + 1]!)}`,
+      );
+      return `M${points.join('L')}Z`;
+    })
+    .join('');
+
+  const halfDp = (widestMm(part.outline) / 2) * acrossPerMm;
+  const bounds = isRound ? undefined : rings;
+  /** How far what is poured reaches: to its walls, or as far as its true cut lets it be seen. */
+  const reach = (heightMm: number, side: 1 | -1): number =>
+    bounds === undefined ? x(heightMm, side) : centreX + side * halfDp;
+
+  /** A form with flat sides, all of it but the opening over the rim and a body that fills its true cut. */
+  function formRound(body: string): string {
+    const [left, right] = [centreX - halfDp - wallDp, centreX + halfDp + wallDp];
+    const { middleMm, halfMm } = spanAt(part, depthMm - hairMm);
+    const [openFrom, openTo] = [-1, 1].map(
+      (side) => centreX + (middleMm + side * halfMm) * acrossPerMm,
+    );
+    const opening = `M${openFrom} ${rim}H${openTo}V${y(depthMm)}H${openFrom}Z`;
+    return `M${left} ${rim}H${right}V${floorY + floorDp}H${left}Z${opening}${body}`;
+  }
+
   /** The form stands around the cavity at its widest; a coat lies on a board and has no sides. */
   function form(): string {
+    if (bounds !== undefined) return formRound(bounds);
     if (part.shape === 'coat') {
       return `M${x(0, -1)} ${floorY}h${x(0, 1) - x(0, -1)}v${floorDp}H${x(0, -1)}Z`;
     }
@@ -46,6 +79,9 @@ export function cavityPaths(cavity: PlacedCavity) {
   }
 
   return {
+    reach,
+    /** What bounds everything that is poured where a mesh is filled: its true cut. */
+    bounds,
     /** Both sides of the cavity, from the floor to the rim. */
     edges: (): string =>
       ([-1, 1] as const).map((side) => `M${wall(side, 0, depthMm).join('L')}`).join(''),
@@ -63,7 +99,7 @@ export function cavityPaths(cavity: PlacedCavity) {
       const edge = (share: number): string[] =>
         bends(part.outline, fromMm, toMm).map(
           (heightMm) =>
-            `${x(heightMm, -1) + share * (x(heightMm, 1) - x(heightMm, -1))} ${y(heightMm)}`,
+            `${reach(heightMm, -1) + share * (reach(heightMm, 1) - reach(heightMm, -1))} ${y(heightMm)}`,
         );
       return `M${edge(from).join('L')}L${edge(to).reverse().join('L')}Z`;
     },
@@ -80,6 +116,7 @@ export function cavityPaths(cavity: PlacedCavity) {
     },
     /** What is poured round: the core of a ring, the master in a mould box; nothing where there is none. */
     core(): string | undefined {
+      if (rings !== undefined && isRound) return rings;
       const core = part.outline.filter(({ holeMm }) => holeMm !== undefined);
       if (!core.some(({ holeMm = 0 }) => holeMm > 0)) return undefined;
       const edge = (side: 1 | -1): string[] =>

@@ -22,14 +22,12 @@ import { useTypedDraft } from '../../../data/drafts/useTypedDraft';
 import { useResinActions } from '../../../data/hooks/useCardActions';
 import type { ResinRecord } from '../../../data/records/resinRecord';
 import { ActionButton } from '../../../ui/ActionButton';
-import { ConflictStrip } from '../../../ui/feedback/ConflictStrip';
-import { CardNotices } from '../../../ui/feedback/CardNotices';
 import { WarningList } from '../../../ui/feedback/WarningList';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
 import { FoldPanel } from '../../../ui/FoldPanel';
 import { MainFigure } from '../../../ui/frame/MainFigure';
-import { Screen } from '../../../ui/frame/Screen';
+import { CardFrame } from '../../../ui/frame/CardFrame';
 import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
@@ -91,42 +89,27 @@ export function ResinCardScreen({
   }
 
   return (
-    <Screen
+    <CardFrame
       title={isNew ? 'New resin' : draft.name || 'Resin'}
-      {...(stored.isTyped ? { status: 'not saved' } : {})}
+      isNew={isNew}
+      isTyped={stored.isTyped}
+      conflict={stored.conflict}
+      resumed={beside.found !== undefined}
+      wrong={asked ? problems.length : 0}
+      saveLabel={isNew ? 'Put it on the shelf' : 'Save the card'}
+      onSave={() => void save()}
+      onKeepMine={() => {
+        stored.keepMine();
+        void save();
+      }}
+      onStartAfresh={() => void stored.startAfresh()}
       onBack={onDone}
-      notice={
-        stored.conflict && (
-          <ConflictStrip
-            conflict={stored.conflict}
-            onKeepMine={() => {
-              stored.keepMine();
-              void save();
-            }}
-            onTakeOther={() => void stored.startAfresh()}
-          />
-        )
-      }
-      foot={
-        <ActionButton
-          kind="main"
-          label={isNew ? 'Put it on the shelf' : 'Save the card'}
-          onPress={() => void save()}
-          style={styles.grow}
-        />
-      }
     >
-      <CardNotices
-        resumed={beside.found !== undefined}
-        isNew={isNew}
-        onStartAfresh={stored.isTyped ? () => void stored.startAfresh() : undefined}
-        wrong={asked ? problems.length : 0}
-      />
       <CardDraftProvider of={typing}>
         <Fields draft={draft} card={card} />
       </CardDraftProvider>
       {!isNew && card !== undefined && <ShareCard card={card} />}
-    </Screen>
+    </CardFrame>
   );
 }
 
