@@ -2,6 +2,7 @@ import {
   test as base,
   expect,
   type BrowserContext,
+  type CDPSession,
   type ConsoleMessage,
   type Locator,
   type Page,
@@ -19,7 +20,11 @@ export const test = base.extend<
     /** Errors that a test brings about itself. */
     readonly allowedErrors: readonly RegExp[];
   },
-  { readonly profile: BrowserContext }
+  {
+    readonly profile: BrowserContext;
+    /** Speaks to the browser itself, from a page that stays open. */
+    readonly devtools: CDPSession;
+  }
 >({
   allowedErrors: [[], { option: true }],
   profile: [
@@ -30,22 +35,32 @@ export const test = base.extend<
         ...(viewport === undefined ? {} : { viewport }),
         ...(hasTouch === undefined ? {} : { hasTouch }),
         acceptDownloads: true,
+        reducedMotion: 'reduce',
       });
       await use(profile);
       await profile.close();
     },
     { scope: 'worker' },
   ],
-  context: async ({ profile, baseURL }, run) => {
-    const page = await profile.newPage();
-    const devtools = await profile.newCDPSession(page);
+  devtools: [
+    async ({ profile }, use) => {
+      await use(await profile.newCDPSession(await profile.newPage()));
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ profile, devtools, baseURL }, run) => {
+    const [stays] = profile.pages();
     await devtools.send('Storage.clearDataForOrigin', {
       origin: baseURL ?? '',
       storageTypes: 'indexeddb,local_storage,service_workers,cache_storage',
     });
-    await page.close();
     await run(profile);
-    await Promise.all(profile.pages().map((each) => each.close()));
+    await Promise.all(
+      profile
+        .pages()
+        .filter((each) => each !== stays)
+        .map((each) => each.close()),
+    );
     await profile.clearPermissions();
   },
   page: async ({ context }, run) => {

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { demoJobs } from '../src/data/demo/demoJobs';
 import type { Page } from '@playwright/test';
 import {
   chooseOn,
@@ -158,21 +157,3 @@ test('a pour in another room is planned there, and says so wherever it is named'
   await expect(row(page, 1)).not.toContainText('room');
   await expect(saved(page)).toBeVisible();
 });
-
-/** Every step that makes figures of a pour: no page error, and no figure that is none. */
-for (const { id, name, pours } of demoJobs.filter((job) => job.pours.length > 1)) {
-  test(`${name}: figures of every pour`, async ({ page }) => {
-    for (const at of pours.keys()) {
-      for (const step of ['layers', 'heat', 'mix']) {
-        await page.goto(`/jobs/${id}/${step}?pour=${at + 1}`);
-        await expect(mainFigure(page)).not.toBeEmpty();
-        await expect(page.getByRole('main')).not.toContainText(/NaN|undefined|Infinity/);
-      }
-    }
-    await page.goto(`/jobs/${id}/sheet`);
-    await expect(page.getByRole('main')).not.toContainText(/NaN|undefined|Infinity/);
-    for (const pour of pours) {
-      await expect(page.getByRole('main')).toContainText(pour.name ?? '');
-    }
-  });
-}

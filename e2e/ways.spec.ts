@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test, toPiece, toStep, type } from './app';
+import { visit } from './shared';
 
 const press = (page: Page, name: string | RegExp) =>
   page.getByRole('button', { name }).first().tap();
@@ -34,12 +35,13 @@ for (const reloads of [false, true]) {
   test(`every way leads back where one came from${reloads ? ', after a reload too' : ''}`, async ({
     page,
   }) => {
+    await page.goto('/');
+    await expect(page.getByRole('main')).toBeVisible();
     // A reload knows nothing but the address: every other way shows that it is enough.
     const some = reloads ? ways.filter((_, index) => index % 2 === 1) : ways;
     for (const [start, to, go] of some) {
       await test.step(`from ${start} to ${to}`, async () => {
-        await page.goto(start);
-        await expect(page.getByRole('main')).toBeVisible();
+        await visit(page, start);
         await go(page);
         await expect(page).not.toHaveURL(start);
         if (reloads) await page.reload();

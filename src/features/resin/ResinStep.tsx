@@ -2,6 +2,7 @@ import { useState, type ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { choiceOrders, inChoiceOrder, type ChoiceOrder } from '../../core/plan/choose/choiceOrder';
 import type { ResinChoice } from '../../core/plan/choose/chooseResin';
+import { cutForResin, isCutByHand } from '../../core/layers/cutForResin';
 import type { Resin } from '../../core/resin/resinSchema';
 import { hardenerNames } from '../../core/resin/withHardener';
 import { useOpenJob } from '../../data/draft/openJob';
@@ -11,6 +12,7 @@ import { useResinUsed } from '../../data/hooks/useOfferedResins';
 import { useResinActions } from '../../data/hooks/useCardActions';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { SettingLine } from '../../ui/fields/SettingLine';
 import { SwitchField } from '../../ui/fields/SwitchField';
@@ -51,6 +53,8 @@ export function ResinStep({
   const [day] = useState(today);
   const [chosen, setResin] = usePourPart('resin');
   const [hardener, setHardener] = usePourPart('hardener');
+  const [layers, setLayers] = usePourPart('layers');
+  const notice = useNotice();
   const resinUsed = useResinUsed();
   const choices = useChoices(job, pourIndex, shelf, day);
   const { resins } = shelf;
@@ -62,8 +66,19 @@ export function ResinStep({
     if (resin === undefined) return;
     setResin(resin);
     setHardener(named);
+    // It was held against the piece so: cut by what it takes.
+    if (resin.id !== chosen?.id) cutAnew(resin.name);
     if (resinId !== undefined) resinUsed(resinId);
   };
+
+  function cutAnew(name: string): void {
+    setLayers(cutForResin(layers));
+    if (!isCutByHand(layers)) return;
+    notice({
+      text: `Layers are cut anew, by what ${name} takes`,
+      undo: async () => setLayers(layers),
+    });
+  }
 
   async function putOnShelf(card: Resin): Promise<void> {
     const { resin } = await actions.save(card);

@@ -9,6 +9,7 @@ import {
   says,
   textOf,
   turn,
+  undo,
   withWords,
 } from '../../testing/openStep';
 import { ResinStep } from './ResinStep';
@@ -48,6 +49,16 @@ test('a resin is chosen with a hardener, and another order puts another first', 
   const soonest = namesInOrder()[0];
   chooseOnLine('Sort by', /^Clearest/);
   await waitFor(() => expect(namesInOrder()[0]).not.toBe(soonest));
+});
+
+test('another resin cuts the layers anew, and says so where they were cut by hand', async () => {
+  const typed = { style: 'equal', maxDepth: '12 mm', joint: 'scuff' };
+  const { saved } = await openStep(step, { ...onShelf, layers: typed });
+  await waitFor(() => expect(namesInOrder().length).toBeGreaterThan(5));
+  choose(/^Table coat/);
+  await saved(({ layers }) => expect(layers).toEqual({ style: 'equal', joint: 'scuff' }));
+  undo();
+  await saved(({ layers }) => expect(layers).toEqual(typed));
 });
 
 test('fine detail and glitter rule out what is too thick or too thin', async () => {

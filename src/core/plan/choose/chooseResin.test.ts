@@ -1,5 +1,6 @@
-import { type OneJob, chooseForOne, readOne } from '../../../testing/planOne';
+import { type OneJob, chooseForOne, planOne, readOne } from '../../../testing/planOne';
 import exampleFile from '../../../../docs/formats/drawer-tray.job.json';
+import { cutForResin } from '../../layers/cutForResin';
 import type { Resin } from '../../resin/resinSchema';
 import { inChoiceOrder, type ChoiceOrder } from './choiceOrder';
 
@@ -34,6 +35,19 @@ const shelf = { resins, moulds: [] };
 const choices = chooseForOne(job, shelf);
 const named = (name: string, hardener?: string) =>
   choices.find((each) => each.name === name && each.hardener === hardener);
+
+test('who chooses one gets what it was held against: as many layers, the same peak', () => {
+  const typed = { style: 'full-top-off', maxDepth: '5 mm' } as const;
+  const cutByHand: OneJob = { ...job, layers: typed };
+  for (const { name, hardener, layers, peakC } of chooseForOne(cutByHand, shelf)) {
+    if (layers === undefined) continue;
+    const resin = resins.find((each) => each.name === name)!;
+    const one = planOne({ ...cutByHand, resin, hardener, layers: cutForResin(typed) });
+    expect(one.layers).toHaveLength(layers);
+    const peaksC = one.layers.flatMap(({ cure }) => cure?.peakC ?? []);
+    expect(peaksC.length === 0 ? undefined : Math.max(...peaksC)).toEqual(peakC);
+  }
+});
 
 test('one row for each resin and hardener, with its own figures', () => {
   expect(choices).toHaveLength(5);

@@ -1,6 +1,7 @@
 import type { JobPour } from '../../job/jobPour';
 import type { Job } from '../../job/jobSchema';
 import { resolveJob, withOtherPour, type ResolvedJob } from '../../job/resolveJob';
+import { cutForResin } from '../../layers/cutForResin';
 import { InputError } from '../../problem';
 import type { ResinFamily } from '../../resin/families';
 import type { Clarity, Resin } from '../../resin/resinSchema';
@@ -53,14 +54,12 @@ function asChosen(
   card: Resin,
   hardener: string | undefined,
 ): ResolvedJob {
-  return withOtherPour(resolved, index, (pour) => {
-    const { style, heights: _, ...layers } = pour.layers ?? {};
-    const cut = style === undefined || style === 'one-pour' ? 'equal' : style;
-    // What the person knew of the other resin does not hold for this one.
-    const { maxDepth: __, lockIn: ___, ...kept } = layers;
-    const chosen = { ...kept, style: cut, heights: undefined } as const;
-    return { ...pour, resin: card, hardener, layers: chosen };
-  });
+  return withOtherPour(resolved, index, (pour) => ({
+    ...pour,
+    resin: card,
+    hardener,
+    layers: { ...cutForResin(pour.layers), heights: undefined },
+  }));
 }
 
 /** The cards of a job that is to have another resin: what its own resin was called with does not matter. */
