@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import exampleFile from '../docs/formats/drawer-tray.job.json' with { type: 'json' };
-import { chooseOn, expect, figure, test, toStep } from './app';
+import { chooseOn, expect, figure, mainFigure, test, toStep } from './app';
 
 test('wide: the work, the Section and the open step side by side, all by keyboard', async ({
   page,
@@ -34,6 +34,31 @@ test('wide: the work, the Section and the open step side by side, all by keyboar
   await expect(page).toHaveURL(/demo-drawer-tray$/);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible();
+});
+
+test('wide: from the list to a changed figure and back, by keyboard alone', async ({ page }) => {
+  await page.goto('/jobs');
+  const row = page.getByRole('link', { name: 'Open Knot in the wheelhouse sill' });
+  await row.focus();
+  // It is looked at first, beside the list; then it is opened.
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Knot in the wheelhouse sill' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  const step = page.getByTestId('step-measure');
+  await step.focus();
+  await page.keyboard.press('Enter');
+  const depth = page.getByLabel('Depth', { exact: true });
+  await depth.focus();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('44');
+  await expect(mainFigure(page)).toContainText(figure('170 ml'));
+  // Out of the field, back to the piece where the row is, and back to the list where the job is.
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/demo-sill-knot$/);
+  await expect(step).toContainText(figure('170 ml'));
+  await page.keyboard.press('Escape');
+  await expect(row).toBeFocused();
 });
 
 test('wide: a border between layers is moved by keys, and the figures follow', async ({ page }) => {

@@ -4,6 +4,27 @@ import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
 import { expect, figure, fromMenu, mainFigure, openEmpty, saved, test, toPiece, type } from './app';
 
+test('in inches and °F everything is told so, and bare figures are meant so', async ({ page }) => {
+  await page.goto('/data');
+  await page.getByRole('radio', { name: 'Inches' }).tap();
+  await page.getByRole('radio', { name: '°F' }).tap();
+  await page.getByRole('link', { name: 'Jobs' }).tap();
+  await page.getByRole('link', { name: 'Open Drawer tray' }).tap();
+  await expect(page.getByText(figure('room 69.8 °F'))).toBeVisible();
+  await expect(page.getByText(figure('heights in inches'))).toBeVisible();
+  await page.getByTestId('step-measure').tap();
+  // 1905 ml and a tenth more; what was typed in millimetres is read back.
+  await expect(mainFigure(page)).toContainText(figure('to mix 2096 ml · 0.55 US gal'));
+  await expect(page.getByTestId('cavity-1')).toContainText(figure('= 1.25 in'));
+  await type(page.getByLabel('Length'), '12');
+  await expect(page.getByLabel('Length')).toHaveValue('12');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Length')).toHaveValue('12 in');
+  await page.reload();
+  await expect(page.getByLabel('Length')).toHaveValue('12 in');
+  await expect(page.getByTestId('cavity-1')).toContainText(figure('= 1.25 in'));
+});
+
 test('from empty, to the demo, and back by undo', async ({ page }) => {
   await openEmpty(page, '/jobs');
   await expect(page.getByText('No jobs yet')).toBeVisible();

@@ -64,7 +64,7 @@ async function readsWell(page: Page, ...rules: readonly string[]): Promise<void>
 const cutOff = (page: Page): Promise<readonly string[]> =>
   page.evaluate(() =>
     [...document.querySelectorAll<HTMLElement>('#root *')]
-      .filter((element) => element.closest('[role=tablist], svg') === null)
+      .filter((element) => element.closest('svg') === null)
       .filter((element) => element.getBoundingClientRect().right > innerWidth + 1)
       .map((element) => element.textContent.slice(0, 40)),
   );
@@ -87,19 +87,17 @@ const clipped = (page: Page): Promise<readonly string[]> =>
 
 /** Targets that a glove would miss. */
 const smallTargets = (page: Page): Promise<readonly string[]> =>
-  page
-    .locator('[role=button], [role=radio], [role=tab], [role=link], button, input')
-    .evaluateAll((elements) =>
-      elements
-        // Things of the Section are hit by their shapes; what stands over them is for keys.
-        .filter((element) => !element.matches('[data-testid^=thing-], [type=range]'))
-        .map((element) => ({
-          name: element.textContent || element.ariaLabel,
-          box: element.getBoundingClientRect(),
-        }))
-        .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
-        .map(({ name, box }) => `${name}: ${box.width} × ${box.height}`),
-    );
+  page.locator('[role=button], [role=radio], [role=link], button, input').evaluateAll((elements) =>
+    elements
+      // Things of the Section are hit by their shapes; what stands over them is for keys.
+      .filter((element) => !element.matches('[data-testid^=thing-], [type=range]'))
+      .map((element) => ({
+        name: element.textContent || element.ariaLabel,
+        box: element.getBoundingClientRect(),
+      }))
+      .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
+      .map(({ name, box }) => `${name}: ${box.width} × ${box.height}`),
+  );
 
 /** Text spacing as WCAG 1.4.12 asks that it may be set. */
 const spacing = `* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }`;

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { PressLink } from './PressLink';
 import { ActionButton } from './ActionButton';
 import { SignButton } from './SignButton';
 import { Words } from './text/Words';
@@ -35,8 +35,7 @@ export function CardRow({
   return (
     <View style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}>
       <View style={[styles.row, leastHigh !== undefined && { minHeight: leastHigh }]}>
-        <TouchableRipple
-          role="link"
+        <PressLink
           aria-label={`Open ${name}`}
           onPress={onOpen}
           onLongPress={() => setMore(true)}
@@ -49,7 +48,7 @@ export function CardRow({
               {children}
             </View>
           </View>
-        </TouchableRipple>
+        </PressLink>
         <View style={styles.sign}>
           <SignButton
             icon="dots-vertical"

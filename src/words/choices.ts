@@ -44,7 +44,7 @@ const againstIt: Sentences<ChoiceCodes> = {
   'no-light-through-pigment': () => 'Pigment keeps the lamp out: it may never cure.',
   'opaque-over': ({ what }) =>
     what === 'tint'
-      ? 'Opaque: nobody looks into a tint in it.'
+      ? 'Opaque: a transparent tint in it comes out pale.'
       : 'Opaque: it hides what stands in it.',
   'many-layers': ({ layers, tooMany }) =>
     tooMany

@@ -1,6 +1,7 @@
 import { Fragment } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
+import { PressLink } from '../../ui/PressLink';
 import type { Plan } from '../../core/plan/planTypes';
 import { Icon } from '../../ui/icons/Icon';
 import { colourOfPour } from '../../ui/section/colourOfPour';
@@ -85,8 +86,7 @@ function Row({ row, outdated, indented, isHere, onPress }: RowProps) {
   const { label, state, figure, step, isWarned } = row;
   return (
     <View role="listitem">
-      <TouchableRipple
-        role="link"
+      <PressLink
         aria-label={[label, figure, stateNames[state], isWarned && 'warned of']
           .filter(Boolean)
           .join(', ')}
@@ -113,7 +113,7 @@ function Row({ row, outdated, indented, isHere, onPress }: RowProps) {
             {state === 'wrong' ? 'put it right' : figure}
           </Words>
         </View>
-      </TouchableRipple>
+      </PressLink>
     </View>
   );
 }

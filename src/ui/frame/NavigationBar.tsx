@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { PressLink } from '../PressLink';
 import { Icon, type IconName } from '../icons/Icon';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
@@ -20,15 +20,15 @@ export function NavigationBar({ places }: { readonly places: readonly Place[] })
   return (
     <View
       role="navigation"
+      aria-label="Places"
       style={[
         wide ? styles.rail : styles.bar,
         { backgroundColor: colours.sheet, borderColor: colours.line },
       ]}
     >
       {places.map(({ name, icon, here, go }) => (
-        <TouchableRipple
+        <PressLink
           key={name}
-          role="link"
           aria-current={here ? 'page' : undefined}
           onPress={go}
           style={[
@@ -42,7 +42,7 @@ export function NavigationBar({ places }: { readonly places: readonly Place[] })
               {name}
             </Words>
           </View>
-        </TouchableRipple>
+        </PressLink>
       ))}
     </View>
   );

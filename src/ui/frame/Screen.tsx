@@ -8,6 +8,7 @@ import { useWide } from '../theme/useWide';
 import { IsListBesideContext } from './Beside';
 import { scrollElement, ScrollPlaceContext } from './scrollPlace';
 import { useEscape } from './useEscape';
+import { useFocusMemory } from './useFocusMemory';
 import { useScrollMemory } from './useScrollMemory';
 
 interface ScreenProps {
@@ -58,6 +59,7 @@ export const Screen = memo(function Screen({
   );
   const place = useMemo(() => ({ element, name: rememberedAs }), [element, rememberedAs]);
   useScrollMemory(place);
+  useFocusMemory(place);
   const wide = useWide();
   const isLow = useWindowDimensions().height < lowScreen;
   const top = (

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { PressLink } from '../PressLink';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
 import { space, touch } from '../theme/tokens';
@@ -11,29 +11,28 @@ interface TabsProps<T extends string> {
   readonly onChange: (value: T) => void;
 }
 
-/** The steps of a job, in the order of the work. */
+/** Places beside one another, such as the shelves: links, as each has an address of its own. */
 export function Tabs<T extends string>({ label, tabs, value, onChange }: TabsProps<T>) {
   const colours = useColours();
   return (
     <View
-      role="tablist"
+      role="navigation"
       aria-label={label}
       style={[styles.tabs, { borderBottomColor: colours.line }]}
     >
       {tabs.map((tab) => {
         const here = tab.value === value;
         return (
-          <TouchableRipple
+          <PressLink
             key={tab.value}
-            role="tab"
-            aria-selected={here}
+            aria-current={here ? 'page' : undefined}
             onPress={() => onChange(tab.value)}
             style={[styles.tab, { borderBottomColor: here ? colours.ink : 'transparent' }]}
           >
             <Words weight={here ? 'bold' : 'text'} colour={here ? 'ink' : 'inkSoft'}>
               {tab.label}
             </Words>
-          </TouchableRipple>
+          </PressLink>
         );
       })}
     </View>
@@ -50,7 +49,6 @@ const styles = StyleSheet.create({
   tab: {
     minHeight: touch.table,
     minWidth: touch.table,
-    // Seven steps stand side by side on a phone.
     paddingHorizontal: space.tight,
     alignItems: 'center',
     justifyContent: 'center',

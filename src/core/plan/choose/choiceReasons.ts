@@ -89,8 +89,9 @@ export function cardReasons(job: JobPour, card: Resin, resin: ReadResin): readon
   if (familyOf(family).kind === 'uv' && coloured) {
     no({ code: 'no-light-through-pigment', data: {} });
   }
-  if (card.clarity === 'opaque' && job.tint !== undefined) {
-    no({ code: 'opaque-over', data: { what: 'tint' } });
+  // A tint that is opaque itself colours it all the same.
+  if (card.clarity === 'opaque' && job.tint !== undefined && job.tint.opaque !== true) {
+    found.push(choice('possible', { code: 'opaque-over', data: { what: 'tint' } }));
   }
   return found;
 }

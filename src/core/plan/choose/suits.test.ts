@@ -50,14 +50,17 @@ test('who asks for thin layers gets them as possible', () => {
   }
 });
 
-test('opaque hides what stands in it, and a tint', () => {
+test('opaque hides what stands in it; of a transparent tint little is seen, an opaque one colours it', () => {
   const opaque = { ...demoResins[0]!, clarity: 'opaque' } as const;
   const of = (change: object) => chooseForOne(jobOf(change), { resins: [opaque], moulds: [] })[0]!;
   const plain = of({});
   expect(plain.reasons).not.toContainEqual(expect.objectContaining({ code: 'opaque-over' }));
   const stone = { shape: 'sphere', diameter: '30 mm', density: '2.6 g/ml' };
   expect(of({ measure: { parts: [deepTray], inserts: [stone] } })).toMatchObject({ suits: 'no' });
-  expect(of({ tint: { share: '0.1 %' } })).toMatchObject({ suits: 'no' });
+  const over = { code: 'opaque-over', severity: 'possible' };
+  expect(of({ tint: { share: '0.1 %' } }).reasons).toContainEqual(expect.objectContaining(over));
+  const colour = of({ tint: { share: '0.1 %', opaque: true } });
+  expect(colour.reasons).not.toContainEqual(expect.objectContaining(over));
 });
 
 test('a mould that the peak is over rules a resin out; one near it is told', () => {
