@@ -13,8 +13,7 @@ import type { Plan } from '../../core/plan/planTypes';
 import { Section } from '../../ui/section/Section';
 import { useWide } from '../../ui/theme/useWide';
 import { HeatLegend } from './HeatLegend';
-import { HeatCurves, HeatPaint } from '../../ui/chart/lazyCharts';
-import { colourOfC } from '../../ui/chart/heatColour';
+import { HeatCurves, HeatPaint, useHeatColour } from '../../ui/chart/lazyCharts';
 import { eventsOf } from '../../ui/chart/heatEvents';
 import { shownHours } from '../../ui/chart/shownHours';
 
@@ -51,6 +50,7 @@ export const HeatPicture = memo(function HeatPicture({
   readonly pourIndex: number;
 }) {
   const wide = useWide();
+  const colourOf = useHeatColour();
   const [pointed, setPointed] = useState<number>();
   const part = useMemo(
     () => drawnPart(jobPlan, pourIndex, plan.part),
@@ -101,7 +101,7 @@ export const HeatPicture = memo(function HeatPicture({
         paint={{
           pour: pourIndex,
           part,
-          lineColour: colourOfC(view.coreC[frame]!),
+          lineColour: colourOf?.(view.coreC[frame]!),
           draw: (place) => (
             <Suspense fallback={null}>
               <HeatPaint

@@ -5,3 +5,4 @@ export { HeatCurves } from './HeatCurves';
 export { HeatPaint } from './HeatPaint';
 export { HeightVolumeCurve } from './HeightVolumeCurve';
 export { SecondLayerChart } from './SecondLayerChart';
+export { colourOfC } from './heatColour';

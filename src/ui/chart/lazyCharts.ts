@@ -1,4 +1,4 @@
-import { lazy } from 'react';
+import { lazy, useEffect, useState } from 'react';
 
 /**
  * Charts that come when they are drawn. All come from one `import()`: what two of them share would otherwise be in the first
@@ -14,3 +14,16 @@ export const HeightVolumeCurve = lazy(async () => ({
   default: (await charts()).HeightVolumeCurve,
 }));
 export const SecondLayerChart = lazy(async () => ({ default: (await charts()).SecondLayerChart }));
+
+/** The colour of a temperature, °C; undefined until it came with the charts. */
+export function useHeatColour(): ((celsius: number) => string) | undefined {
+  const [colourOf, setColourOf] = useState<(celsius: number) => string>();
+  useEffect(() => {
+    void charts().then(
+      ({ colourOfC }) => setColourOf(() => (celsius: number) => colourOfC(celsius)),
+      // The charts themselves say that they could not be fetched.
+      () => undefined,
+    );
+  }, []);
+  return colourOf;
+}

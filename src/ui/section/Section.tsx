@@ -40,8 +40,8 @@ export interface SectionPaint {
   /** The pour whose layers are painted, and the cavity, by their places. */
   readonly pour: number;
   readonly part: number;
-  /** A coat is a line there: its colour. */
-  readonly lineColour: string;
+  /** A coat is a line there: its colour, once it is known. */
+  readonly lineColour: string | undefined;
   readonly draw: (place: {
     readonly cavity: PlacedCavity;
     readonly width: number;
