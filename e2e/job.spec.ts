@@ -89,6 +89,17 @@ test('the bowl holds 1642 ml; cut at 40 mm its layers hold 620 ml and 1022 ml', 
   await expect(figures).toContainText(figure('1022 ml'));
 });
 
+test('the Section glides to new figures, but not for those who ask for less motion', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-galley-bowl');
+  const drawn = page.getByTestId('section').locator('path').last();
+  await expect(drawn).toHaveCSS('transition-duration', '0s');
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  await expect(drawn).toHaveCSS('transition-property', 'd');
+  await expect(drawn).toHaveCSS('transition-duration', '0.18s');
+});
+
 test('the coat in millilitres and in both ounces', async ({ page }) => {
   await page.goto('/jobs/demo-chart-table/mix?pour=2');
   const figures = page.getByTestId('figures');

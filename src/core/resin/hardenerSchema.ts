@@ -10,11 +10,10 @@ import { numberSchema } from '../schema/numberSchema';
 import { refusal } from '../schema/refusal';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { nameSchema } from '../schema/textSchema';
+import { mostToOne } from './parseRatio';
 
 const partOfRatioSchema = numberSchema({ greatest: 1000, whole: false, example: '3' });
 const parts = { a: partOfRatioSchema, b: partOfRatioSchema };
-/** Beyond this no resin is mixed; a catalyst of 0.1 % is the least that anybody weighs. */
-const mostToOne = 1000;
 
 /** Refuses what is no ratio of two parts that one could measure. */
 function isInRange(said: { a?: number; b?: number } | undefined, context: TestContext) {

@@ -9,8 +9,8 @@ export interface TypedRatio {
 /** A figure; a comma before three digits could be one of thousands, so that is none. */
 const part = String.raw`(\d{1,5}(?:\.\d{1,4}|,(?!\d{3}(?!\d))\d{1,4})?)`;
 const ratio = new RegExp(String.raw`^\s*${part}\s*(?::|/|to)\s*${part}\s*$`, 'i');
-/** Beyond this no resin is mixed. */
-const mostToOne = 1000;
+/** Beyond this no resin is mixed; a catalyst of 0.1 % is the least that anybody weighs. */
+export const mostToOne = 1000;
 
 /**
  * A mixing ratio that is typed in one go: `2:1`, `100 : 33.3`, `100/45`, `10 to 1`, `100:33,3`.

@@ -1,3 +1,4 @@
+import { formatPlain } from '../../core/quantity/format';
 import type { PlannedLayer } from '../../core/plan/planTypes';
 
 /** Nobody marks a form finer than this, mm. */
@@ -8,9 +9,14 @@ const markedMm = 0.5;
  * @returns as they are typed; empty where the pour has no heights
  */
 export function beginHeights(layers: readonly PlannedLayer[] | undefined): string[] {
+  const fromMm = layers?.[0]?.fromMm ?? 0;
   const tops = (layers ?? []).flatMap(({ toMm }) => toMm ?? []);
-  const first = layers?.[0];
-  const ends =
-    tops.length > 1 ? tops.slice(0, -1) : tops.map((topMm) => ((first?.fromMm ?? 0) + topMm) / 2);
-  return ends.map((mm) => `${Math.round(mm / markedMm) * markedMm} mm`);
+  const ends = tops.length > 1 ? tops.slice(0, -1) : tops.map((topMm) => (fromMm + topMm) / 2);
+  const toMm = tops.at(-1) ?? 0;
+  return ends.map((mm) => {
+    const marked = Math.round(mm / markedMm) * markedMm;
+    // A thin pour ends before the next mark.
+    const isWithin = marked > fromMm && marked < toMm;
+    return `${isWithin ? marked : formatPlain(mm, 2)} mm`;
+  });
 }

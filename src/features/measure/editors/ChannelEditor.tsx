@@ -35,13 +35,13 @@ export function ChannelEditor({ place, detail }: ChannelEditorProps) {
   const typed = part?.stations ?? [];
   const [ownDepths, setOwnDepths] = useState(typed.some(({ depth }) => (depth ?? '') !== ''));
 
-  const [added, setAdded] = useState<number>();
+  const [added, setAdded] = useState<{ readonly index: number }>();
   // Its place first: a guess stands there, which Enter takes and typing replaces.
   useEffect(() => {
-    if (added !== undefined) focusFirstField(stationTestId(place, added));
+    if (added !== undefined) focusFirstField(stationTestId(place, added.index));
   }, [place, added]);
   const add = (): void => {
-    setAdded(typed.length);
+    setAdded({ index: typed.length });
     stations.append(
       { at: nextPlace(typed.map(({ at }) => at)), width: '' },
       { shouldFocus: false },
