@@ -107,7 +107,13 @@ const shots: readonly Shot[] = [
     path: '/jobs/demo-drawer-knobs/mix',
     act: (page) => page.getByTestId('other-batch').first().waitFor(),
   },
-  { name: 'buying-dark', path: '/buying', dark: true },
+  {
+    name: 'buying-dark',
+    path: '/buying',
+    dark: true,
+    // Once all jobs are planned.
+    act: (page) => page.getByText('of 12 jobs').waitFor(),
+  },
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
   { name: 'shelf', path: '/shelf' },
   { name: 'resin-card', path: '/shelf/demo-table-coat' },

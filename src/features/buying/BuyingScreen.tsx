@@ -98,7 +98,7 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
         </>
       }
     >
-      <Progress {...work} />
+      {hasToSay(work) && <Progress {...work} />}
       {needs.length === 0 && !outdated && (
         <Panel title="Nothing to buy for">
           <Words>No job has amounts yet. Plan one, and what it takes stands here.</Words>
@@ -150,8 +150,14 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
   );
 }
 
+/** Whether there is something to be told of the planning: what tells nothing takes no place. */
+const hasToSay = ({ planned, of, untold, failed }: Progressed): boolean =>
+  failed || planned < of || untold.length > 0;
+
+type Progressed = Omit<Needs, 'needs' | 'outdated'>;
+
 /** How far the plans of all jobs are, and of which it cannot be told what they take. */
-function Progress({ planned, of, untold, failed }: Omit<Needs, 'needs' | 'outdated'>) {
+function Progress({ planned, of, untold, failed }: Progressed) {
   return (
     <>
       {failed ? (
