@@ -1,9 +1,6 @@
-import { chromium, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
-import { resolve } from 'node:path';
-import { createApp } from '../server/app';
-import { listen } from '../server/listen';
-import { chromiumPath, chromiumSwitches } from './chromium.mjs';
+import { withBrowser } from '../cli/bench/browser';
 
 const folder = 'docs/screenshots';
 
@@ -120,21 +117,15 @@ const shots: readonly Shot[] = [
   { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
 ];
 
-async function main(): Promise<void> {
-  mkdirSync(folder, { recursive: true });
-  const server = await listen(createApp(resolve('dist')), 0);
-  const executablePath = chromiumPath();
-  const browser = await chromium.launch({
-    ...(executablePath === undefined ? {} : { executablePath }),
-    args: chromiumSwitches,
-  });
-  try {
+const main = (): Promise<void> =>
+  withBrowser(async (browser, address) => {
+    mkdirSync(folder, { recursive: true });
     for (const { name, path, wide = false, dark = false, act } of shots) {
       const page = await browser.newPage({
         viewport: wide ? screenSize.wide : screenSize.phone,
         colorScheme: dark ? 'dark' : 'light',
       });
-      await page.goto(server.address + path);
+      await page.goto(new URL(path, address).href);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('networkidle');
       // A step comes in a chunk of its own, after the frame around it.
@@ -147,10 +138,6 @@ async function main(): Promise<void> {
       await page.close();
       process.stdout.write(`${folder}/${name}.png\n`);
     }
-  } finally {
-    await browser.close();
-    await server.close();
-  }
-}
+  });
 
 void main();

@@ -1,13 +1,9 @@
-import { chromium } from '@playwright/test';
 import { writeFileSync } from 'node:fs';
-import { resolve } from 'node:path';
 import { format, resolveConfig } from 'prettier';
+import { withBrowser } from '../cli/bench/browser';
 import { costLine } from '../e2e/usability/costs';
 import { person } from '../e2e/usability/person';
 import { tasks } from '../e2e/usability/tasks';
-import { createApp } from '../server/app';
-import { listen } from '../server/listen';
-import { chromiumPath, chromiumSwitches } from './chromium.mjs';
 
 const file = 'docs/usability.md';
 
@@ -31,18 +27,12 @@ What made the difference: a quick mix takes the ratio off a label, so that a res
 `;
 
 /** Does every task and writes down what each costs. */
-async function main(): Promise<void> {
-  const server = await listen(createApp(resolve('dist')), 0);
-  const executablePath = chromiumPath();
-  const browser = await chromium.launch({
-    ...(executablePath === undefined ? {} : { executablePath }),
-    args: chromiumSwitches,
-  });
-  try {
+const main = (): Promise<void> =>
+  withBrowser(async (browser, address) => {
     const lines: string[] = [];
     for (const task of tasks) {
       const phone = await browser.newPage({
-        baseURL: server.address,
+        baseURL: address,
         viewport: { width: 390, height: 844 },
         hasTouch: true,
       });
@@ -55,10 +45,6 @@ async function main(): Promise<void> {
     const options = await resolveConfig(file);
     writeFileSync(file, await format(page(lines), { ...options, filepath: file }));
     console.log(lines.join('\n'));
-  } finally {
-    await browser.close();
-    await server.close();
-  }
-}
+  });
 
 void main();

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import type { Problem } from '../../core/problem';
@@ -18,7 +18,13 @@ interface CountFieldProps {
 }
 
 /** How many: typed, or one up and one down. */
-export function CountField({ label, value, onChange, problem, least = 1 }: CountFieldProps) {
+export const CountField = memo(function CountField({
+  label,
+  value,
+  onChange,
+  problem,
+  least = 1,
+}: CountFieldProps) {
   const colours = useColours();
   const problemId = useId();
   const count = Number(value);
@@ -51,7 +57,7 @@ export function CountField({ label, value, onChange, problem, least = 1 }: Count
       </View>
     </FieldFrame>
   );
-}
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.hair, alignItems: 'center' },

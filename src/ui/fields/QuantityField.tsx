@@ -1,4 +1,4 @@
-import { useContext, useId, useRef, useState } from 'react';
+import { memo, useContext, useId, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { withUnitIfBare } from '../../core/quantity/parseQuantity';
 import { isOfCode, type Problem } from '../../core/problem';
@@ -38,7 +38,7 @@ function resolved(text: string, { data: { unclear } }: Unclear, choice: string):
 }
 
 /** A field for a quantity: any unit, fractions and sums; what cannot be read says what would be right. */
-export function QuantityField<K extends Kind>({
+function AnyQuantityField<K extends Kind>({
   label,
   value,
   onChange,
@@ -106,6 +106,9 @@ export function QuantityField<K extends Kind>({
     </FieldFrame>
   );
 }
+
+/** As a memo it would lose the kind that its rule is of. A problem elsewhere draws no field anew. */
+export const QuantityField = memo(AnyQuantityField) as typeof AnyQuantityField;
 
 const styles = StyleSheet.create({
   choices: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import type { Problem } from '../../core/problem';
 import { sayProblem } from '../../words/problems';
 import { FieldFrame } from './FieldFrame';
@@ -17,7 +17,13 @@ interface TextFieldProps {
 }
 
 /** A field for words, or for a number without a unit. */
-export function TextField({ label, value, onChange, problem, ...input }: TextFieldProps) {
+export const TextField = memo(function TextField({
+  label,
+  value,
+  onChange,
+  problem,
+  ...input
+}: TextFieldProps) {
   const problemId = useId();
   return (
     <FieldFrame label={label} problem={problem && sayProblem(problem)} problemId={problemId}>
@@ -31,4 +37,4 @@ export function TextField({ label, value, onChange, problem, ...input }: TextFie
       />
     </FieldFrame>
   );
-}
+});
