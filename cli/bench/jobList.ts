@@ -147,6 +147,11 @@ async function measureList(
   const heap = await heapMb(page);
   await page.goto(list);
   await figures(page).waitFor();
+  await page
+    .getByRole('button', { name: /^More for / })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Duplicate / }).waitFor();
   const duplicate = await msFrom(
     page,
     '//*[starts-with(@aria-label, "Duplicate ")]',
