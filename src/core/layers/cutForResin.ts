@@ -22,6 +22,7 @@ export function cutForResin<Layers extends Cut>(
 /** Whether something that was typed for the resin before is left out by that. */
 export const isCutByHand = (layers: Cut | undefined): boolean =>
   layers !== undefined &&
-  [layers.heights, layers.maxDepth, layers.lockIn].some(
-    (typed) => typed !== undefined && typed !== '',
-  );
+  (layers.style === 'one-pour' ||
+    [layers.heights, layers.maxDepth, layers.lockIn].some(
+      (typed) => typed !== undefined && typed !== '',
+    ));

@@ -7,7 +7,7 @@ import { planJob } from './planJob';
 test('every job of the demo measures the same without its resin', () => {
   for (const { id: _, ...job } of demoJobs) {
     const { form } = planJob(readJob(job));
-    const alone = measureAlone(job.measure);
+    const alone = measureAlone(job.measure, job.scaleStep);
     const byMass = job.measure?.parts.some(({ shape }) => shape === 'amount') === true;
     if (form === undefined || byMass) continue;
     const { heightCurve: _curve, ...measured } = form;
@@ -17,14 +17,21 @@ test('every job of the demo measures the same without its resin', () => {
 
 test('what is wrong, or known by its mass, comes to nothing yet', () => {
   const box = { shape: 'box', length: '300 mm', width: '200 mm', depth: '32 mm', count: '1' };
-  expect(measureAlone({ parts: [box] })?.cavityMl).toBeCloseTo(1920, 9);
-  expect(measureAlone({ parts: [{ ...box, depth: '' }] })).toBeUndefined();
-  expect(measureAlone({ parts: [{ ...box, depth: '3 kg' }] })).toBeUndefined();
+  expect(measureAlone({ parts: [box] }, undefined)?.cavityMl).toBeCloseTo(1920, 9);
+  expect(measureAlone({ parts: [{ ...box, depth: '' }] }, undefined)).toBeUndefined();
+  expect(measureAlone({ parts: [{ ...box, depth: '3 kg' }] }, undefined)).toBeUndefined();
   expect(
-    measureAlone({ parts: [{ shape: 'amount', amount: '500 g', count: '1' }] }),
+    measureAlone({ parts: [{ shape: 'amount', amount: '500 g', count: '1' }] }, undefined),
   ).toBeUndefined();
   const whole = { ...box, height: '0 mm' };
-  expect(measureAlone({ parts: [box], inserts: [whole] })).toBeUndefined();
-  expect(measureAlone(undefined)).toBeUndefined();
-  expect(measureAlone(exampleFile.measure)).toBeDefined();
+  expect(measureAlone({ parts: [box], inserts: [whole] }, undefined)).toBeUndefined();
+  expect(measureAlone(undefined, undefined)).toBeUndefined();
+  expect(measureAlone(exampleFile.measure, '1 g')).toBeDefined();
+});
+
+test('a form that was weighed full of water is as sure as the scale of the job', () => {
+  const filled = { shape: 'wet-fill', mass: '994 g', water: '20 °C', count: '1' };
+  const of = (scaleStep: string) => measureAlone({ parts: [filled] }, scaleStep);
+  expect(of('1 g')?.cavityPlusMinusMl).toBeGreaterThan(of('0.1 g')?.cavityPlusMinusMl ?? Infinity);
+  expect(of('a gram')).toBeUndefined();
 });

@@ -5,18 +5,22 @@ import { lengthRule, massRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
 
 /** Most scales at a bench show whole grams, most tapes whole millimetres. */
-export const usualScaleStep = '1 g';
+const usualScaleStep = '1 g';
 const usualTapeStep = '1 mm';
 
 /** What a tape is read to, mm. */
 export const tapeStepOf = (readTo: string | undefined): number =>
   readQuantity(readTo ?? usualTapeStep, lengthRule).value;
 
+/** What a scale shows, g. */
+export const scaleStepOf = (scaleStep: string | undefined): number =>
+  readQuantity(scaleStep ?? usualScaleStep, massRule).value;
+
 /** What a job's measures are read with. */
 export function readingOf(job: JobPour, resin: ReadResin): Reading {
   return {
     tapeStepMm: tapeStepOf(job.measure?.readTo),
-    scaleStepG: readQuantity(job.scaleStep ?? usualScaleStep, massRule).value,
+    scaleStepG: scaleStepOf(job.scaleStep),
     mixedDensityGPerMl: resin.mixedDensityGPerMl,
   };
 }

@@ -10,9 +10,10 @@ export function useMeasuredForm(): MeasureSection | undefined {
   const { plan } = useOpenJob();
   const isPlanned = plan !== undefined;
   const measure = useWatch<JobDraft, 'measure'>({ name: 'measure', disabled: isPlanned });
+  const scaleStep = useWatch<JobDraft, 'scaleStep'>({ name: 'scaleStep', disabled: isPlanned });
   const alone = useMemo(
-    () => (isPlanned ? undefined : measureAlone(measure)),
-    [isPlanned, measure],
+    () => (isPlanned ? undefined : measureAlone(measure, scaleStep)),
+    [isPlanned, measure, scaleStep],
   );
   return plan === undefined ? alone : plan.form;
 }

@@ -67,7 +67,7 @@ export function ResinStep({
     setResin(resin);
     setHardener(named);
     // It was held against the piece so: cut by what it takes.
-    if (resin.id !== chosen?.id) cutAnew(resin.name);
+    if (resin.id !== chosen?.id || named !== hardener) cutAnew(resin.name);
     if (resinId !== undefined) resinUsed(resinId);
   };
 

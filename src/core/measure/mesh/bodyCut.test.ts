@@ -47,6 +47,16 @@ test('a hollow body is cut to two rings', () => {
   expect(area(rings)).toBeCloseTo(1600 - 400, 6);
 });
 
+test('a box without its top is closed across the hole', () => {
+  const whole = cube(30);
+  // Its third and fourth triangles are the top.
+  const triangles = Uint32Array.from([...whole.triangles].filter((_, at) => at < 6 || at >= 12));
+  const open = { ...whole, triangles };
+  const rings = bodyCut(meshPreview(open), asInFile, [30, 30, 30]);
+  expect(rings).toHaveLength(1);
+  expect(area(rings)).toBeCloseTo(900, 6);
+});
+
 test('whichever side is up, a cube stays a cube, and nothing lies outside the size it has', () => {
   const preview = meshPreview(cube(25));
   assert(

@@ -72,7 +72,10 @@ export function bodyCut(
   const { places, joined } = crossings(mesh, middleY);
   const seen = new Set<string>();
   const rings: CutRing[] = [];
-  for (const start of places.keys()) {
+  // A mesh with a hole has open lines too: those are gone along from an end.
+  const all = [...places.keys()];
+  const ends = all.filter((key) => joined.get(key)!.length === 1);
+  for (const start of [...ends, ...all]) {
     const ring: number[] = [];
     for (let here: string | undefined = start; here !== undefined && !seen.has(here);) {
       seen.add(here);
