@@ -149,6 +149,7 @@ export function sayPeakTime(family: HeatFamily, layer: PlannedHeat): string {
 export const saySolid: Readonly<Record<SolidKind, string>> = {
   timber: 'Timber',
   mdf: 'MDF',
+  'birch-ply': 'birch plywood',
   'coated-chipboard': 'Coated board',
   silicone: 'Silicone',
   hdpe: 'HDPE',

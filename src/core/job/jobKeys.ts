@@ -1,4 +1,5 @@
 import { array, object } from 'yup';
+import { formSchema } from '../holdDown/formSchema';
 import { insertSchema, partSchema } from '../measure/parts/partSchema';
 import { mouldSchema } from '../measure/mould/mouldSchema';
 import { containerSchema } from '../mix/mixingSchema';
@@ -50,6 +51,8 @@ export const jobKeys = {
   ...placeKeys,
   /** What the scale can show. */
   scaleStep: optionalQuantitySchema(massRule),
+  /** The form that is built round it, and what is held down in it. */
+  form: formSchema,
   /** Small moulds that stand ready for what is left over. */
   leftoverMoulds: array().of(mouldSchema).max(40).optional().default(undefined),
 };

@@ -1,3 +1,4 @@
+import { slabsOf } from '../holdDown/slabsOf';
 import type { Job } from '../job/jobSchema';
 import { ofPour, resolveJob, type ResolvedJob } from '../job/resolveJob';
 import { heightCurve, type MeasuredWhole } from '../measure/measureWhole';
@@ -51,7 +52,11 @@ function together(pours: readonly PourPlan[]): TogetherSection {
 }
 
 /** A mould is no part of what is cast in it. */
-function weightOf(form: MeasuredWhole | undefined, pours: readonly PourPlan[]): WeightSection {
+function weightOf(
+  { job }: ResolvedJob,
+  form: MeasuredWhole | undefined,
+  pours: readonly PourPlan[],
+): WeightSection {
   const isCast = pours.some(({ role }) => role === 'castings');
   const kept = pours.filter(({ role }) => !(isCast && role === 'mould'));
   const resinG = sumOf(kept, ({ cavityMl, fillers = [], resin }) => {
@@ -66,12 +71,20 @@ function weightOf(form: MeasuredWhole | undefined, pours: readonly PourPlan[]): 
     inserts,
     ({ eachMl, count, densityGPerMl = 0 }) => eachMl * count * densityGPerMl,
   );
+  const slabs = slabsOf(job);
+  const slabsG = sumOf(
+    slabs,
+    ({ eachMl, count, densityGPerMl = 0 }) => eachMl * count * densityGPerMl,
+  );
   return {
     resinG,
     fillersG,
     insertsG,
-    unknownInserts: inserts.filter(({ densityGPerMl }) => densityGPerMl === undefined).length,
-    totalG: resinG + fillersG + insertsG,
+    slabsG: slabs.length === 0 ? undefined : slabsG,
+    unknownInserts: [...inserts, ...slabs].filter(
+      ({ densityGPerMl }) => densityGPerMl === undefined,
+    ).length,
+    totalG: resinG + fillersG + insertsG + slabsG,
   };
 }
 
@@ -166,7 +179,7 @@ export function planResolved(resolved: ResolvedJob, shelf?: Shelf, today?: strin
     pours,
     together: together(pours),
     buying,
-    weight: weightOf(form, pours),
+    weight: weightOf(resolved, form, pours),
     times: jobTimes(pours, joins),
     warnings: warningsOf(resolved, pours, joinWarnings(pours, joins), gaps, buying),
   };

@@ -339,7 +339,9 @@ export interface WeightSection {
   readonly resinG: number;
   readonly fillersG: number;
   readonly insertsG: number;
-  /** Inserts whose density nobody said. */
+  /** Timber beside the cavity; undefined where the job names none. */
+  readonly slabsG?: number | undefined;
+  /** Inserts and slabs whose density nobody said. */
   readonly unknownInserts: number;
   readonly totalG: number;
 }

@@ -151,6 +151,14 @@ export const humidityRule: QuantityRule<'fraction'> = {
   greatest: { fraction: { value: 1, text: '100 %' } },
 };
 
+/** Water in timber by its dry mass, as a meter shows it: from an oven to a sawmill's pond. */
+export const moistureRule: QuantityRule<'fraction'> = {
+  kinds: ['fraction'],
+  example: '10 %',
+  least: { value: 0, text: '0 %' },
+  greatest: { fraction: { value: 1.5, text: '150 %' } },
+};
+
 /** A share of pigment in the mixed mass; what the resin bears is told by kind. */
 export const doseRule: QuantityRule<'fraction'> = {
   kinds: ['fraction'],

@@ -4,6 +4,7 @@ import type { Ply, Solid } from './chain';
 export const solidKinds = [
   'timber',
   'mdf',
+  'birch-ply',
   'coated-chipboard',
   'silicone',
   'hdpe',
@@ -16,6 +17,7 @@ export type SolidKind = (typeof solidKinds)[number];
 export const solids: Readonly<Record<SolidKind, Solid>> = {
   timber: { conductivityWPerMK: 0.13, capacityJPerM3K: 1.02e6 },
   mdf: { conductivityWPerMK: 0.12, capacityJPerM3K: 1.22e6 },
+  'birch-ply': { conductivityWPerMK: 0.15, capacityJPerM3K: 1.09e6 },
   'coated-chipboard': { conductivityWPerMK: 0.14, capacityJPerM3K: 1.156e6 },
   silicone: { conductivityWPerMK: 0.22, capacityJPerM3K: 1.5e6 },
   hdpe: { conductivityWPerMK: 0.45, capacityJPerM3K: 1.8e6 },
@@ -27,6 +29,7 @@ export const solids: Readonly<Record<SolidKind, Solid>> = {
 export const solidLimitC: Readonly<Record<SolidKind, number | undefined>> = {
   timber: undefined,
   mdf: 90,
+  'birch-ply': 90,
   'coated-chipboard': 90,
   silicone: 150,
   hdpe: 75,

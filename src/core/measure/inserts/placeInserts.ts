@@ -1,6 +1,8 @@
 import { hairMm, roundingShare } from '../../quantity/tolerance';
 import { readQuantity } from '../../quantity/readQuantity';
-import { bodyDensityRule, positionRule } from '../../quantity/rules';
+import { positionRule } from '../../quantity/rules';
+import { densityOfBody, type DensityBy } from '../../holdDown/densityOfBody';
+import type { Seat } from '../../holdDown/heldKeys';
 import { InputError } from '../../problem';
 import { ruleOf, type ByRule, type Doubt } from '../doubt';
 import { prism } from '../form/prism';
@@ -31,6 +33,10 @@ export interface MeasuredInsert {
   readonly heightMm: number;
   readonly topMm: number;
   readonly densityGPerMl: number | undefined;
+  /** By what that is known where it was not said as such. */
+  readonly densityBy?: DensityBy | undefined;
+  /** Whether resin gets beneath it where it stands on the floor; undefined where nobody said. */
+  readonly seat?: Seat | undefined;
   readonly outline: readonly WidthAtHeight[];
   readonly warnings: readonly PartWarning[];
 }
@@ -104,6 +110,7 @@ export function placeInserts(
       bodies.push(taking);
       if (rimMm === undefined) refuseOverfull(host, under.volumeMl * insert.count);
       else refuseTooWide(host, list);
+      const heavy = densityOfBody(insert, solid.volumeMl);
       const sticksOut = rimMm !== undefined && heightMm + bodyMm > rimMm;
       return {
         shape: insert.shape,
@@ -117,10 +124,9 @@ export function placeInserts(
         doubt: ruleOf(measured.doubt),
         heightMm,
         topMm: heightMm + bodyMm,
-        densityGPerMl:
-          insert.density === undefined
-            ? undefined
-            : readQuantity(insert.density, bodyDensityRule).value,
+        densityGPerMl: heavy?.gPerMl,
+        densityBy: heavy?.by === 'said' ? undefined : heavy?.by,
+        seat: insert.seat,
         outline: solid.outline,
         warnings: [
           ...measured.warnings,

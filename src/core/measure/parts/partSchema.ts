@@ -2,6 +2,8 @@ import { mixed, type AnyObject, type ObjectSchema } from 'yup';
 import { bodyDensityRule, positionRule } from '../../quantity/rules';
 import { optionalNumberSchema } from '../../schema/numberSchema';
 import { optionalQuantitySchema } from '../../schema/quantitySchema';
+import { heldKeys, type Seat } from '../../holdDown/heldKeys';
+import type { TimberGroup } from '../../holdDown/timber';
 import { refusal } from '../../schema/refusal';
 import { typedLazy } from '../../schema/typedLazy';
 import { isPlainShape, plainShapes, type TypedShape } from '../shapes/shapeRules';
@@ -114,6 +116,7 @@ export const partSchema = typedLazy<Part>(
 const insertKeys = {
   /** Of the insert itself: it decides whether it floats. */
   density: optionalQuantitySchema(bodyDensityRule),
+  ...heldKeys,
   /** How high its foot is over the floor; on the floor without it. */
   height: optionalQuantitySchema(positionRule),
   /** The cavity it is in, counted from 1; the first without it. */
@@ -123,6 +126,10 @@ const insertKeys = {
 /** Something in the pour that takes the place of resin. */
 export type Insert = Part & {
   readonly density?: string | undefined;
+  readonly weighs?: string | undefined;
+  readonly timber?: TimberGroup | undefined;
+  readonly moisture?: string | undefined;
+  readonly seat?: Seat | undefined;
   readonly height?: string | undefined;
   readonly into?: number | undefined;
 };
@@ -135,8 +142,9 @@ const insertSchemas = new Map<AnyPartSchema, AnyPartSchema>();
 function asInsert(schema: AnyPartSchema, isWeighed: boolean): AnyPartSchema {
   const made = insertSchemas.get(schema);
   if (made !== undefined) return made;
-  const { density, ...others } = insertKeys;
-  const extended = schema.shape(isWeighed ? others : { density, ...others }).noUnknown();
+  const { density, weighs, timber, moisture, ...others } = insertKeys;
+  const told = { density, weighs, timber, moisture };
+  const extended = schema.shape(isWeighed ? others : { ...told, ...others }).noUnknown();
   insertSchemas.set(schema, extended);
   return extended;
 }
