@@ -45,5 +45,7 @@ export const inputProblems: ProblemSentences<InputProblems> = {
   'too-many': (data) => `Too many: ${data.limit} at the most.`,
   'not-a-date': () => 'Write a day like 2026-11-23.',
   'not-a-clock': () => 'Write a time of day like 18:30.',
+  'not-hours': () => 'Write hours like 8:00-20:00, or 8:00-12:00, 13:00-17:00.',
+  'days-crossed': (data) => `It ends on ${data.to}, before it begins on ${data.from}.`,
   'not-finite': () => 'These must all be plain numbers.',
 };

@@ -35,5 +35,7 @@ export interface InputProblems {
   'too-many': { readonly limit: number };
   'not-a-date': Nothing;
   'not-a-clock': Nothing;
+  'not-hours': Nothing;
+  'days-crossed': { readonly from: string; readonly to: string };
   'not-finite': Nothing;
 }

@@ -6,4 +6,7 @@ export interface OutsideProblems {
   'link-broken': Nothing;
   'unknown-option': Nothing;
   'no-argument': Nothing;
+  'no-such-zone': { readonly example: string };
+  'not-a-moment': { readonly example: string };
+  'start-and-due': Nothing;
 }

@@ -1,0 +1,259 @@
+import type { Calendar } from './calendar';
+import {
+  always,
+  both,
+  only,
+  reaching,
+  spanAt,
+  startsIn,
+  type Span,
+  type Spans,
+  without,
+} from './spans';
+import type { Dates, JobTasks, TaskSpec } from './tasks';
+
+/** What one job is placed in. */
+export interface Room {
+  readonly calendar: Calendar;
+  /** Hours in which hands are free of other jobs. */
+  readonly free: Spans;
+  /** Nothing that is not done begins before it; -Infinity where nobody looks at a clock. */
+  readonly now: number;
+  /** Tasks for which hours do not count: those that found none. */
+  readonly anyHour: ReadonlySet<string>;
+  /** Tasks that do not wait for what they are tied to: those that are fixed against it. */
+  readonly loose: ReadonlySet<string>;
+  /** When tasks cannot begin, because another job has what they need. */
+  readonly taken: ReadonlyMap<string, Spans>;
+}
+
+/** Where each task begins, by its id. */
+export type Starts = ReadonlyMap<string, number>;
+
+/** Moments that are tried when something is in the way lie so far apart, min. */
+const stepMin = 30;
+/** So many are tried for each task. */
+const mostTried = 48;
+/** For the sake of an awake peak and safe windows a start is put off by so much at most, min. */
+const putOffMin = 3 * 24 * 60;
+
+/** Whether a task takes part in deciding when: what is only looked at follows. */
+export const decides = ({ hands }: TaskSpec): boolean => hands !== 'look';
+
+/** When each task could begin if it were alone: in hours, not before now, and done by the due date. */
+export function allowedStarts(
+  { tasks }: JobTasks,
+  { start, due, pins, done }: Dates,
+  { free, now, anyHour, taken }: Room,
+): ReadonlyMap<string, Spans> {
+  const byLength = new Map<number, Spans>();
+  const inHours = (minutes: number): Spans => {
+    const found = byLength.get(minutes) ?? startsIn(free, minutes);
+    byLength.set(minutes, found);
+    return found;
+  };
+  return new Map(
+    tasks.filter(decides).map((task): [string, Spans] => {
+      const { id, minutes, hands, tie } = task;
+      const real = done.get(id);
+      if (real !== undefined) return [id, only(real.from)];
+      const fixed = pins.get(id) ?? (tie === undefined ? start : undefined);
+      if (fixed !== undefined) {
+        // What somebody pins is theirs; a start is asked for, and may not fit.
+        const isIn =
+          pins.has(id) || anyHour.has(id) || spanAt(inHours(minutes), fixed) !== undefined;
+        const own = isIn ? only(fixed) : [];
+        return [id, pins.has(id) ? own : without(own, taken.get(id) ?? [])];
+      }
+      const hours = hands === 'on' && !anyHour.has(id) ? inHours(minutes) : always;
+      const from = hands === 'on' && !anyHour.has(id) ? now : -Infinity;
+      const to = due === undefined ? Infinity : due - minutes;
+      const own = from > to ? [] : both(hours, [{ from, to }]);
+      return [id, without(own, taken.get(id) ?? [])];
+    }),
+  );
+}
+
+/**
+ * When each task can begin so that everything that is tied to it can follow: exact for ties that form a tree.
+ * @returns in the same order; empty where it cannot
+ */
+export function feasibleStarts(
+  { tasks }: JobTasks,
+  allowed: ReadonlyMap<string, Spans>,
+  { loose }: Pick<Room, 'loose'>,
+): ReadonlyMap<string, Spans> {
+  const feasible = new Map(allowed);
+  for (const { id, tie } of [...tasks].filter(decides).reverse()) {
+    if (tie === undefined || loose.has(id)) continue;
+    const own = feasible.get(id)!;
+    const before = feasible.get(tie.to)!;
+    feasible.set(tie.to, both(before, reaching(own, tie.fromMin, tie.toMin)));
+  }
+  return feasible;
+}
+
+const spanOfTie = ({ fromMin, toMin }: { fromMin: number; toMin: number }, at: number): Span => ({
+  from: at + fromMin,
+  to: at + toMin,
+});
+
+/** Whether a layer that is poured then peaks while somebody is awake, by the middle of what is known. */
+export const peaksAwake = ({ peakMin }: TaskSpec, at: number, { awake }: Calendar): boolean =>
+  peakMin === undefined || spanAt(awake, at + peakMin.mid) !== undefined;
+
+const isSafe = ({ tie }: TaskSpec, at: number, tiedAt: number): boolean =>
+  tie?.safe === undefined || (at - tiedAt >= tie.safe.fromMin && at - tiedAt <= tie.safe.toMin);
+
+/** Moments of a domain, the preferred one first, then at steps through it. */
+function* momentsIn(domain: Spans, prefer: 'early' | 'late'): Generator<number> {
+  let tried = 0;
+  const ordered = prefer === 'early' ? domain : [...domain].reverse();
+  for (const { from, to } of ordered) {
+    if (!Number.isFinite(prefer === 'early' ? from : to)) return;
+    for (let step = 0; tried < mostTried; step += 1) {
+      const at = prefer === 'early' ? from + step * stepMin : to - step * stepMin;
+      if (at > to || at < from) break;
+      tried += 1;
+      yield at;
+    }
+    const other = prefer === 'early' ? to : from;
+    if (Number.isFinite(other) && (to - from) % stepMin !== 0) yield other;
+  }
+}
+
+/** Those that are safe and peak by day first; each only once. */
+function ranked(
+  task: TaskSpec,
+  domain: Spans,
+  tiedAt: number,
+  calendar: Calendar,
+): readonly number[] {
+  const { prefer = 'early', safe } = task.tie ?? {};
+  const all = [...momentsIn(domain, prefer)];
+  if (safe !== undefined) {
+    const inside = both(domain, [spanOfTie(safe, tiedAt)]);
+    all.push(...momentsIn(inside, prefer));
+  }
+  const worse = (at: number): number =>
+    (isSafe(task, at, tiedAt) ? 0 : 2) + (peaksAwake(task, at, calendar) ? 0 : 1);
+  const once = [...new Set(all)];
+  const way = prefer === 'early' ? 1 : -1;
+  return once.sort((a, b) => worse(a) - worse(b) || way * (a - b));
+}
+
+/** The moments at which the first pour may begin, the preferred first. */
+function rootMoments(
+  root: TaskSpec,
+  domain: Spans,
+  { due }: Dates,
+  calendar: Calendar,
+): readonly number[] {
+  const isBackwards = due !== undefined;
+  const [first, last] = [domain[0]?.from, domain.at(-1)?.to];
+  const near = isBackwards
+    ? both(domain, [{ from: (last ?? 0) - putOffMin, to: Infinity }])
+    : both(domain, [{ from: -Infinity, to: (first ?? 0) + putOffMin }]);
+  const prefer = isBackwards ? 'late' : 'early';
+  const all = [...new Set([...momentsIn(near, prefer), ...momentsIn(domain, prefer)])];
+  const worse = (at: number): number => (peaksAwake(root, at, calendar) ? 0 : 1);
+  const isNear = (at: number): boolean => spanAt(near, at) !== undefined;
+  const way = isBackwards ? -1 : 1;
+  return all.sort(
+    (a, b) => Number(isNear(b)) - Number(isNear(a)) || worse(a) - worse(b) || way * (a - b),
+  );
+}
+
+/** How much is against a placement: nights that peaks fall into, and windows that are only safe by some readings. */
+function against(job: JobTasks, starts: Starts, calendar: Calendar): number {
+  return job.tasks.filter(decides).reduce((sum, task) => {
+    const at = starts.get(task.id)!;
+    const tiedAt = task.tie === undefined ? at : starts.get(task.tie.to)!;
+    return sum + (isSafe(task, at, tiedAt) ? 0 : 2) + (peaksAwake(task, at, calendar) ? 0 : 1);
+  }, 0);
+}
+
+/** So many ways are tried for each start. */
+const mostPerStart = 20;
+
+/**
+ * Ways to place a job's tasks, start by start, the preferred ones first.
+ * @param feasible as `feasibleStarts` has them
+ */
+export function* placements(
+  job: JobTasks,
+  dates: Dates,
+  { calendar, loose }: Room,
+  feasible: ReadonlyMap<string, Spans>,
+): Generator<Starts> {
+  const tasks = job.tasks.filter(decides);
+  const [root] = tasks;
+  if (root === undefined || tasks.some(({ id }) => feasible.get(id)!.length === 0)) return;
+  const starts = new Map<string, number>();
+  const busy: Span[] = [];
+
+  function* put(task: TaskSpec, index: number, at: number): Generator<Starts> {
+    const { id, minutes, hands } = task;
+    const takesHands = hands === 'on' && !dates.done.has(id);
+    if (takesHands && busy.some(({ from, to }) => at < to && from < at + minutes)) return;
+    starts.set(id, at);
+    if (takesHands) busy.push({ from: at, to: at + minutes });
+    yield* after(index + 1);
+    if (takesHands) busy.pop();
+  }
+
+  function* after(index: number): Generator<Starts> {
+    const task = tasks[index];
+    if (task === undefined) {
+      yield new Map(starts);
+      return;
+    }
+    const tiedAt = starts.get(task.tie!.to)!;
+    const own = feasible.get(task.id)!;
+    const domain = loose.has(task.id) ? own : both(own, [spanOfTie(task.tie!, tiedAt)]);
+    for (const at of ranked(task, domain, tiedAt, calendar)) yield* put(task, index, at);
+  }
+
+  for (const at of rootMoments(root, feasible.get(root.id)!, dates, calendar)) {
+    let left = mostPerStart;
+    for (const each of put(root, 0, at)) {
+      yield each;
+      left -= 1;
+      if (left === 0) break;
+    }
+    busy.length = 0;
+  }
+}
+
+/**
+ * The first way of each start that nothing is in the way of; of those, the one that the least is against.
+ * @param isFree whether nothing else is in its way
+ * @param budget so many ways are looked at
+ */
+export function bestPlacement(
+  job: JobTasks,
+  dates: Dates,
+  room: Room,
+  feasible: ReadonlyMap<string, Spans>,
+  isFree: (starts: Starts) => boolean,
+  budget: number,
+): Starts | undefined {
+  const root = job.tasks[0]?.id ?? '';
+  let best: { readonly starts: Starts; readonly at: number; readonly worse: number } | undefined;
+  let [left, lastAt] = [budget, NaN];
+  for (const starts of placements(job, dates, room, feasible)) {
+    left -= 1;
+    const at = starts.get(root)!;
+    // Of each start its first way counts: it is the best of them.
+    if (at !== lastAt && isFree(starts)) {
+      lastAt = at;
+      // Nothing is put off for long for the sake of a peak by day.
+      if (best !== undefined && Math.abs(at - best.at) > putOffMin) break;
+      const worse = against(job, starts, room.calendar);
+      if (best === undefined || worse < best.worse) best = { starts, at, worse };
+      if (best.worse === 0) break;
+    }
+    if (left <= 0) break;
+  }
+  return best?.starts;
+}
