@@ -13,6 +13,7 @@ import { readQuantity } from '../src/core/quantity/readQuantity';
 import { massRule } from '../src/core/quantity/rules';
 import { jsonOf } from '../src/core/schema/jsonText';
 import { localDay } from '../src/core/localDay';
+import { daysArguments, daysOptions, printedDays, type DaysArguments } from './days';
 import { report, textOf } from './report';
 import { resolveJob, type ResolvedJob } from '../src/core/job/resolveJob';
 import type { Plan } from '../src/core/plan/planTypes';
@@ -41,6 +42,8 @@ interface Arguments {
   readonly pouredB: string | undefined;
   /** Whether the heat of the cure is worked out too. */
   readonly heat: boolean;
+  /** When it begins or is due, and whose hours count; undefined where nobody asks for days. */
+  readonly days: DaysArguments | undefined;
 }
 
 /** @throws InputError `unknown-option` */
@@ -52,6 +55,7 @@ function readArguments(): Arguments {
         'poured-a': { type: 'string' },
         'poured-b': { type: 'string' },
         heat: { type: 'boolean' },
+        ...daysOptions,
       },
     });
     const [path] = positionals;
@@ -60,8 +64,10 @@ function readArguments(): Arguments {
       pouredA: values['poured-a'],
       pouredB: values['poured-b'],
       heat: values.heat ?? false,
+      days: daysArguments(values),
     };
   } catch (error) {
+    if (error instanceof InputError) throw error;
     throw new InputError('unknown-option', error instanceof Error ? error.message : '');
   }
 }
@@ -82,7 +88,7 @@ function heatOfPours(resolved: ResolvedJob, plan: Plan): readonly object[] {
 
 /** Plans a job file and prints the plan as JSON. */
 report(() => {
-  const { path, pouredA, pouredB, heat } = readArguments();
+  const { path, pouredA, pouredB, heat, days } = readArguments();
   const source = filesBeside(path ?? '-');
   const value = jsonOf(textOf(path));
   const work = (): object => {
@@ -96,6 +102,7 @@ report(() => {
       ...(asked && first !== undefined
         ? { correction: correctBatch(first, undefined, poured) }
         : {}),
+      ...(days === undefined ? {} : printedDays(resolved, plan, days)),
     };
   };
   // Problems are told by their place in the file as it came.

@@ -6,6 +6,7 @@ const mdi = createRequire(import.meta.url)('@mdi/js');
 
 const used = {
   'arrow-left': 'mdiArrowLeft',
+  calendar: 'mdiCalendarClockOutline',
   check: 'mdiCheck',
   'chevron-down': 'mdiChevronDown',
   'chevron-right': 'mdiChevronRight',
@@ -24,6 +25,7 @@ const used = {
   minus: 'mdiMinus',
   pause: 'mdiPause',
   pencil: 'mdiPencilOutline',
+  pin: 'mdiPinOutline',
   play: 'mdiPlay',
   plus: 'mdiPlus',
   printer: 'mdiPrinterOutline',

@@ -4,6 +4,7 @@ import { StatusBar } from 'expo-status-bar';
 import { useCallback, useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRefusedSettings } from '@/data/hooks/useRefusedSettings';
+import { useSettings } from '@/data/hooks/queries';
 import { useFirstStart } from '@/data/hooks/useStart';
 import { beginOpening, KeptData } from '@/features/keeping/KeptData';
 import { KeptUnits } from '@/features/keeping/KeptUnits';
@@ -26,8 +27,9 @@ const places: readonly {
   /** Where it is shown as the place one is in. */
   readonly under: readonly string[];
 }[] = [
-  { name: 'Quick mix', icon: 'scale', path: '/', under: ['/'] },
+  { name: 'Today', icon: 'calendar', path: '/today', under: ['/today'] },
   { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs'] },
+  { name: 'Quick mix', icon: 'scale', path: '/quick', under: ['/', '/quick'] },
   { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds', '/buying'] },
   { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },
 ];
@@ -35,6 +37,13 @@ const places: readonly {
 beginOpening();
 
 const NotRead = later('NotRead');
+const Reminders = later('Reminders');
+
+/** Nobody waits for it: it comes with everything else. */
+function WhenReminded() {
+  const { data: settings } = useSettings();
+  return settings?.reminders?.on === true && settings.dated === true ? <Reminders /> : null;
+}
 
 export default function RootLayout() {
   useFonts(fontFiles);
@@ -102,6 +111,7 @@ function Frame() {
       </View>
       {!wide && bar}
       {wide && <ShortcutSheet />}
+      {start === 'ready' && <WhenReminded />}
     </View>
   );
 }

@@ -1,21 +1,11 @@
-import { useRouter } from 'expo-router';
-import { useWays } from '@/ui/frame/useWays';
-import { QuickMixScreen } from '@/features/quick/QuickMixScreen';
-import { useRest } from '@/places/later';
+import { Redirect } from 'expo-router';
+import { useState } from 'react';
+import { useSettings } from '@/data/hooks/queries';
+import QuickMixRoute from './quick';
 
-export default function QuickMixRoute() {
-  const router = useRouter();
-  const { here } = useWays('/');
-  const rest = useRest();
-  return (
-    <>
-      <QuickMixScreen
-        whole={rest}
-        onAddResin={({ ratio, by }) =>
-          router.push({ pathname: '/shelf/[id]', params: { id: 'new', ratio, by, ...here } })
-        }
-      />
-      {rest !== undefined && <rest.WholeStart />}
-    </>
-  );
+/** The first place: Today once a job has a date, a quick mix before. Decided as one arrives: nobody is moved on while they type. */
+export default function FirstPlace() {
+  const { data: settings } = useSettings();
+  const [isDated] = useState(settings?.dated === true);
+  return isDated ? <Redirect href="/today" /> : <QuickMixRoute />;
 }

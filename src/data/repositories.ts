@@ -9,6 +9,8 @@ import { asideRecords, type AsideRecord } from './records/asideRecord';
 import { asChecked, jobRecords, type JobRecord } from './records/jobRecord';
 import { mouldRecords, type MouldRecord } from './records/mouldRecord';
 import { photoRecords } from './records/photoRecord';
+import { datesRecords, type DatesRecord } from './records/datesRecord';
+import { ticksRecords, type TicksRecord } from './records/ticksRecord';
 import type { UnreadableRecord } from './records/readRecords';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
 import type { StoredRecord } from './store/versions';
@@ -33,6 +35,9 @@ export const photoCollection = collection(photoRecords, (a, b) => a.id.localeCom
 export const draftCollection = collection(draftRecords, (a, b) =>
   b.updatedAt.localeCompare(a.updatedAt),
 );
+/** In the order of their jobs' ids: there is one for each job. */
+export const datesCollection = collection(datesRecords, (a, b) => a.id.localeCompare(b.id));
+export const ticksCollection = collection(ticksRecords, (a, b) => a.id.localeCompare(b.id));
 /** There is one record of settings. */
 export const settingsCollection = collection(settingsRecords, () => 0);
 
@@ -92,6 +97,30 @@ export const draftRecordOf = (
   schema: draftRecords.version as 1,
   ...nextVersion(before),
   updatedAt: now(),
+});
+
+/** When a job is wanted. */
+export const datesRecordOf = (
+  id: string,
+  dates: Pick<DatesRecord, 'start' | 'due' | 'pins'>,
+  before?: DatesRecord,
+): DatesRecord => ({
+  ...dates,
+  id,
+  schema: datesRecords.version as 1,
+  ...nextVersion(before),
+});
+
+/** What of a job was done. */
+export const ticksRecordOf = (
+  id: string,
+  ticks: Pick<TicksRecord, 'lines' | 'tasks'>,
+  before?: TicksRecord,
+): TicksRecord => ({
+  ...ticks,
+  id,
+  schema: ticksRecords.version as 1,
+  ...nextVersion(before),
 });
 
 /** An unreadable text as a record that can be kept beside what takes its place. */

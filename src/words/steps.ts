@@ -74,4 +74,7 @@ export const stepTasks = {
   colour: 'Colour it',
   mix: 'See what to weigh',
   buy: 'See what to buy',
+  hold: 'Hold it down',
+  prepare: 'Prepare it',
+  days: 'Plan the days',
 } as const;

@@ -33,15 +33,12 @@ export interface FormWall {
   readonly braces: number | undefined;
 }
 
-/** Shapes with straight walls: round ones do not bow. */
+/** Shapes with straight walls of boards: round ones do not bow, and what is traced is a hollow in something else. */
 const straight: ReadonlySet<PartShape> = new Set([
   'box',
   'rounded-rectangle',
   'triangle',
-  'rectangles',
   'channel',
-  'traced',
-  'drawing',
   'pyramid',
 ]);
 
@@ -50,6 +47,9 @@ function longestMm({ outline }: MeasuredPart, areaMm2: number): number {
   const widthMm = Math.max(0, ...outline.map((each) => each.widthMm));
   return widthMm === 0 ? 0 : Math.max(widthMm, areaMm2 / widthMm);
 }
+
+/** What is shorter is cast in a mould, or stiff in any board. */
+const leastWallMm = 200;
 
 /** Braces are set to a centimetre. */
 const braceStepMm = 10;
@@ -97,6 +97,7 @@ export function formWalls(resolved: ResolvedJob, { pours }: Plan): readonly Form
     const { board, thicknessMm, boardAssumed } = boardOf(resolved, part);
     const { elasticGPa, overnight } = boards[board];
     const lengthMm = longestMm(part, whole.forms[index]?.solid.areaAtMm2(rimMm) ?? 0);
+    if (lengthMm < leastWallMm) return [];
     const spanMm = braces === undefined ? lengthMm : readQuantity(braces, lengthRule).value;
     const pressure = pressurePa(depthMm, gPerMl);
     const bow =

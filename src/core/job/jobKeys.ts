@@ -11,6 +11,7 @@ import {
   roomTemperatureRule,
   volumeRule,
 } from '../quantity/rules';
+import { prepareSchema } from '../prepare/prepareSchema';
 import { needed } from '../schema/needed';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { heatSchema } from '../thermal/heatSchema';
@@ -53,6 +54,8 @@ export const jobKeys = {
   scaleStep: optionalQuantitySchema(massRule),
   /** The form that is built round it, and what is held down in it. */
   form: formSchema,
+  /** What it is prepared from and for. */
+  prepare: prepareSchema,
   /** Small moulds that stand ready for what is left over. */
   leftoverMoulds: array().of(mouldSchema).max(40).optional().default(undefined),
 };

@@ -1,6 +1,7 @@
 import type { Mould } from '../measure/mould/mouldSchema';
 import type { Part } from '../measure/parts/partSchema';
 import { InputError } from '../problem';
+import { mixingAtPace, type OwnPace } from '../mix/working';
 import { familyOf } from '../resin/families';
 import { readResin, type ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
@@ -40,6 +41,8 @@ export interface ResolvedJob {
   readonly pours: readonly ResolvedPour[];
   readonly leftoverMoulds: readonly Mould[];
   readonly missing: readonly MissingCard[];
+  /** The person's own, where pours say nothing. */
+  readonly pace: OwnPace | undefined;
 }
 
 /** The same measure with another card for each mould in it. */
@@ -124,20 +127,22 @@ export function resolveJob(job: Job, shelf: Shelf | undefined): ResolvedJob {
     job: found,
     leftoverMoulds: found.leftoverMoulds ?? [],
     missing,
-    pours: found.pours.map((_, index) => resolvedPour(found, index)),
+    pace: shelf?.pace,
+    pours: found.pours.map((_, index) => resolvedPour(found, index, shelf?.pace)),
   };
 }
 
 /** A pour of a job whose cards have been found, with its hardener. */
-function resolvedPour(job: Job, index: number): ResolvedPour {
+function resolvedPour(job: Job, index: number, pace: OwnPace | undefined): ResolvedPour {
   const pour = job.pours[index]!;
   const card = ofPour(pour, index, () => withHardener(pour.resin, pour.hardener));
+  const said = jobPour(job, index);
   return {
     index,
     id: pour.id ?? `pour-${index + 1}`,
     name: pour.name?.trim() || undefined,
     role: roleOf(pour, index, job),
-    said: jobPour(job, index),
+    said: { ...said, mixing: mixingAtPace(said.mixing, card.family, pace) },
     found: pour.resin,
     card,
     resin: readResin(card),
@@ -159,7 +164,9 @@ export function withOtherPour(
   return {
     ...resolved,
     job,
-    pours: resolved.pours.map((pour, at) => (at === index ? resolvedPour(job, index) : pour)),
+    pours: resolved.pours.map((pour, at) =>
+      at === index ? resolvedPour(job, index, resolved.pace) : pour,
+    ),
   };
 }
 

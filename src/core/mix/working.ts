@@ -4,6 +4,28 @@ import { flowRule, keptBackRule, timeRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
 import { familyOf, type ResinFamily } from '../resin/families';
 
+/** A person's own pace, as they typed it. */
+export interface OwnPace {
+  /** Of slow resins: quick ones are stirred for as long as they let one. */
+  readonly stir?: string | undefined;
+  readonly pourRate?: string | undefined;
+}
+
+/** From here on a family is stirred at the person's own pace, min. */
+const slowFromMin = 3;
+
+/** What a pour says of its mixing, with the person's own pace where it says nothing. */
+export function mixingAtPace<M extends NonNullable<JobPour['mixing']>>(
+  mixing: M | undefined,
+  family: ResinFamily,
+  pace: OwnPace | undefined,
+): M | undefined {
+  if (pace?.stir === undefined && pace?.pourRate === undefined) return mixing;
+  const own = familyOf(family).stirMin >= slowFromMin ? pace.stir : undefined;
+  const { stir = own, pourRate = pace.pourRate } = mixing ?? {};
+  return { ...mixing, stir, pourRate } as M;
+}
+
 /** What mixing and pouring a batch takes, and how much of its time is not counted on. */
 export interface Working {
   /** Pot life as the label quotes it, for its own mass and temperature. */

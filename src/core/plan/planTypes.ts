@@ -14,7 +14,7 @@ import type { MeasuredBy } from '../mix/mixingSchema';
 import type { CupMark } from '../mix/cupMarks';
 import type { CupFigures, ScaleFigures } from '../mix/onScale';
 import type { Strokes } from '../mix/strokes';
-import type { Working } from '../mix/working';
+import type { OwnPace, Working } from '../mix/working';
 import type { CardCodes } from '../codes/cardCodes';
 import type { Coded, Severity } from '../codes/coded';
 import type { OfPart, PartCodes } from '../codes/partCodes';
@@ -377,6 +377,8 @@ export interface Plan {
 export interface Shelf {
   readonly resins: readonly Resin[];
   readonly moulds: readonly Mould[];
+  /** How fast the person stirs and pours, where a job says nothing of it. */
+  readonly pace?: OwnPace | undefined;
   /** Kept with the resins, so that they need not be worked out anew. */
   readonly calibrations?: KeptCalibrations | undefined;
 }

@@ -1,33 +1,55 @@
-/** Every line that a list of preparations may have, in working order. */
-export const prepareLineIds = [
-  'dry-stock',
-  'flatten',
-  'bark',
-  'clean-timber',
-  'clean-mould',
-  'wipe-oil',
-  'paint-dry',
-  'sealing-medium',
-  'clean-surface',
-  'seal-master',
-  'wormholes',
-  'seal-edges',
-  'seal-faces',
-  'build-form',
-  'seal-form',
-  'build-box',
-  'release',
-  'spout-vents',
-  'level',
-  'hold-down',
-  'mask-edges',
-  'leftover-moulds',
-  'tools',
-  'mark-cups',
-  'cover',
-  'fan',
-  'gear',
-  'drips',
-  'underside',
-] as const;
-export type PrepareLineId = (typeof prepareLineIds)[number];
+import type { SealedFaces, Sealing } from '../person/personSchema';
+import type { SolidKind } from '../thermal/solids';
+import type { JudgedMoisture } from './moisture';
+import type { CoatedSurface, Paint } from './prepareSchema';
+
+type Nothing = Record<never, never>;
+
+/** Every line that a list of preparations may have, with what is told in it. */
+export interface PrepareCodes {
+  'dry-stock': { readonly moisture: JudgedMoisture | undefined; readonly stockMm: number };
+  flatten: Nothing;
+  bark: Nothing;
+  'clean-timber': Nothing;
+  'clean-mould': { readonly moulds: readonly string[] };
+  'wipe-oil': Nothing;
+  'paint-dry': {
+    readonly paint: Paint;
+    readonly days: number;
+    readonly painted: string | undefined;
+  };
+  'sealing-medium': { readonly waitMin: number };
+  'clean-surface': { readonly surface: CoatedSurface };
+  'seal-master': Nothing;
+  wormholes: Nothing;
+  'seal-edges': {
+    readonly school: Sealing;
+    readonly faces: SealedFaces;
+    readonly hasColour: boolean;
+    readonly waitMin: number;
+  };
+  'seal-faces': { readonly days: number };
+  'build-form': {
+    readonly board: SolidKind;
+    readonly thicknessMm: number;
+    readonly braceEveryMm: number | undefined;
+    readonly braces: number | undefined;
+  };
+  'seal-form': { readonly cureMin: number };
+  'build-box': Nothing;
+  release: { readonly onto: 'form' | 'mould' | 'master' };
+  'spout-vents': Nothing;
+  level: { readonly weightKg: number; readonly twoPeople: boolean };
+  'hold-down': { readonly holdKg: number; readonly bodies: number };
+  'mask-edges': Nothing;
+  'leftover-moulds': { readonly moulds: readonly string[] };
+  tools: { readonly batches: number; readonly cups: number; readonly sticks: number };
+  'mark-cups': { readonly batches: number };
+  cover: { readonly fanSaid: boolean };
+  fan: Nothing;
+  gear: { readonly polyurethane: boolean };
+  drips: { readonly gelMin: number | undefined };
+  underside: Nothing;
+}
+
+export type PrepareLineId = keyof PrepareCodes;

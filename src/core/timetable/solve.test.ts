@@ -188,8 +188,8 @@ test('back from a due date it begins as late as it may; forwards a peak goes by 
   const calendar = mayOf('8:00-20:00');
   const back = solve([{ tasks: twoLayers, dates: due }], calendar, { clamps: undefined });
   expect(back.broken).toEqual([]);
-  // The second at nine that morning would need a start in the night: both go the day before.
-  expect(localText(back.tasks[0]!.from, zone)).toBe('2026-05-05T15:30');
+  // The second on that morning would need a start in the night: both go the day before, with an hour of the window to spare.
+  expect(localText(back.tasks[0]!.from, zone)).toBe('2026-05-05T14:30');
   const hot = jobOf('hot', task('one', undefined, { peakMin: { low: 700, mid: 900, high: 990 } }));
   const now = at('2026-05-04T08:00');
   const forwards = solve([{ tasks: hot, dates: noDates }], calendar, { clamps: undefined }, now);

@@ -129,6 +129,15 @@ interface Placing {
   readonly forced: ReadonlySet<string>;
 }
 
+/** A window with this much of it in hours is wide enough, whatever a night cuts off it, min. */
+const wideMin = 6 * 60;
+
+/** Whether hours leave little of a window. */
+function isCut(usable: Spans, whole: Span): boolean {
+  const left = usable.reduce((sum, { from, to }) => sum + to - from, 0);
+  return left < whole.to - whole.from && left < wideMin;
+}
+
 /** The window of a task in the person's hours, and whether all of it is. */
 function windowOf(
   task: TaskSpec,
@@ -146,14 +155,24 @@ function windowOf(
   const isFixed = dates.done.has(id) || dates.pins.has(id);
   const inReach = isFixed ? usable : both(usable, feasible.get(id) ?? []);
   const [first, last] = [inReach[0]?.from, inReach.at(-1)?.to];
-  const isWhole =
-    usable.length === 1 && usable[0]!.from === whole.from && usable[0]!.to === whole.to;
   const safe =
     tie.safe === undefined || (at >= tiedAt + tie.safe.fromMin && at <= tiedAt + tie.safe.toMin);
   return {
     window: first === undefined || last === undefined ? whole : { from: first, to: last },
-    tight: !dates.done.has(id) && (!isWhole || !safe),
+    tight: !dates.done.has(id) && (isCut(usable, whole) || !safe),
   };
+}
+
+/** When a piece is ready: cured, and out of everything that is done with hands. */
+function readyAt(
+  at: number,
+  tasks: readonly TaskSpec[],
+  { starts, job: { dates } }: Placing,
+): number {
+  const ends = tasks.flatMap((task) =>
+    task.hands === 'on' && starts.has(task.id) ? [endOf(task, starts, dates)] : [],
+  );
+  return Math.max(at, ...ends);
 }
 
 function placed(placing: Placing): readonly PlacedTask[] {
@@ -211,8 +230,11 @@ export function solve(
     const anyHour = new Set<string>();
     // What has happened need not have followed from anything; what is yet to come follows from it.
     const loose = new Set(
-      asked.tasks.tasks.flatMap(({ id, kind }) =>
-        asked.dates.done.has(id) && kind !== 'prepare' ? [id] : [],
+      asked.tasks.tasks.flatMap(({ id, kind, tie }) =>
+        asked.dates.done.has(id) &&
+        (kind !== 'prepare' || (tie !== undefined && asked.dates.done.has(tie.to)))
+          ? [id]
+          : [],
       ),
     );
     let [job, sharesAnyway] = [asked, false];

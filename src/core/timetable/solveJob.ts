@@ -105,11 +105,19 @@ export const peaksAwake = ({ peakMin }: TaskSpec, at: number, { awake }: Calenda
 const isSafe = ({ tie }: TaskSpec, at: number, tiedAt: number): boolean =>
   tie?.safe === undefined || (at - tiedAt >= tie.safe.fromMin && at - tiedAt <= tie.safe.toMin);
 
+/** Nobody plans to the minute: the next five minutes, where there are any left. */
+const roundMin = 5;
+
+function rounded({ from, to }: Span): Span {
+  const [first, last] = [Math.ceil(from / roundMin), Math.floor(to / roundMin)];
+  return first <= last ? { from: first * roundMin, to: last * roundMin } : { from, to };
+}
+
 /** Moments of a domain, the preferred one first, then at steps through it. */
 function* momentsIn(domain: Spans, prefer: 'early' | 'late'): Generator<number> {
   let tried = 0;
   const ordered = prefer === 'early' ? domain : [...domain].reverse();
-  for (const { from, to } of ordered) {
+  for (const { from, to } of ordered.map(rounded)) {
     if (!Number.isFinite(prefer === 'early' ? from : to)) return;
     for (let step = 0; tried < mostTried; step += 1) {
       const at = prefer === 'early' ? from + step * stepMin : to - step * stepMin;
@@ -164,12 +172,28 @@ function rootMoments(
   );
 }
 
-/** How much is against a placement: nights that peaks fall into, and windows that are only safe by some readings. */
-function against(job: JobTasks, starts: Starts, calendar: Calendar): number {
+/** Less of a window than this leaves no time for anything to go wrong, min. */
+const narrowMin = 60;
+
+/** Whether hours and what follows leave hardly any of a window that is wider in itself. */
+function isNarrow({ tie }: TaskSpec, tiedAt: number, domain: Spans): boolean {
+  if (tie === undefined || !(tie.toMin - tie.fromMin > narrowMin)) return false;
+  const left = both(domain, [spanOfTie(tie, tiedAt)]);
+  return left.reduce((sum, { from, to }) => sum + to - from, 0) < narrowMin;
+}
+
+/** How much is against a placement: nights that peaks fall into, and windows that are narrow or only safe by some readings. */
+function against(
+  job: JobTasks,
+  starts: Starts,
+  calendar: Calendar,
+  feasible: ReadonlyMap<string, Spans>,
+): number {
   return job.tasks.filter(decides).reduce((sum, task) => {
     const at = starts.get(task.id)!;
     const tiedAt = task.tie === undefined ? at : starts.get(task.tie.to)!;
-    return sum + (isSafe(task, at, tiedAt) ? 0 : 2) + (peaksAwake(task, at, calendar) ? 0 : 1);
+    const unsafe = !isSafe(task, at, tiedAt) || isNarrow(task, tiedAt, feasible.get(task.id)!);
+    return sum + (unsafe ? 2 : 0) + (peaksAwake(task, at, calendar) ? 0 : 1);
   }, 0);
 }
 
@@ -249,7 +273,7 @@ export function bestPlacement(
       lastAt = at;
       // Nothing is put off for long for the sake of a peak by day.
       if (best !== undefined && Math.abs(at - best.at) > putOffMin) break;
-      const worse = against(job, starts, room.calendar);
+      const worse = against(job, starts, room.calendar, feasible);
       if (best === undefined || worse < best.worse) best = { starts, at, worse };
       if (best.worse === 0) break;
     }

@@ -1,5 +1,3 @@
-import type { PrepareLineId } from '../prepare/prepareCodes';
-
 /** What is done, or happens by itself. */
 export type TaskKind =
   | 'prepare'
@@ -41,7 +39,7 @@ export interface TaskSpec {
   /** Undefined for the first pour, from which all is told. */
   readonly tie: Tie | undefined;
   /** Of what is prepared: the lines of the list. */
-  readonly lines: readonly PrepareLineId[];
+  readonly lines: readonly string[];
   /** When a layer peaks after it is poured, min; undefined where nothing is known or the rise is none to speak of. */
   readonly peakMin:
     { readonly low: number; readonly mid: number; readonly high: number } | undefined;
@@ -95,7 +93,7 @@ export interface PlacedTask {
   readonly done: boolean;
   /** It happens, or should be looked after, while the person sleeps. */
   readonly asleep: boolean;
-  readonly lines: readonly PrepareLineId[];
+  readonly lines: readonly string[];
 }
 
 /** Why a task finds no time. */

@@ -13,7 +13,7 @@ import type { Change, Write } from '../store/changes';
 
 /** The jobs of the demo and its moulds, with the photo that one of them is traced on; fetched when they are wanted. */
 async function demoWorkWrites(): Promise<readonly Write[]> {
-  const { demoJobs, demoMoulds, demoPhoto } = await import('./demoWork');
+  const { demoDaysWrites, demoJobs, demoMoulds, demoPhoto } = await import('./demoWork');
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
     const record = jobRecordOf(job as unknown as JobDraft);
@@ -30,7 +30,7 @@ async function demoWorkWrites(): Promise<readonly Write[]> {
     schema: photoRecords.version,
     ...nextVersion(),
   } as PhotoRecord);
-  return [...jobs, ...moulds, photo];
+  return [...jobs, ...moulds, photo, ...demoDaysWrites(new Date(start))];
 }
 
 /** All records of the demo, in one change. */
@@ -50,6 +50,6 @@ export async function finishDemo(
   const taken = await there(writes.map(({ key }) => key));
   return [
     ...writes.filter(({ key }) => !taken.has(key)),
-    settingsPatch({ set: { demoToCome: false } }),
+    settingsPatch({ set: { demoToCome: false, dated: true } }),
   ];
 }

@@ -1,2 +1,3 @@
 export { demoJobs, demoPhoto } from './demoJobs';
 export { demoMoulds } from './demoMoulds';
+export { demoDaysWrites } from './demoDays';

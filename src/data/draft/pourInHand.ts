@@ -43,3 +43,12 @@ export function usePourProblems(): readonly Problem[] {
     [problems, place],
   );
 }
+
+/** A part of the open job as it is typed, and what sets it. */
+export function useJobPart<Key extends 'prepare' | 'form' | 'measure'>(
+  key: Key,
+): readonly [JobDraft[Key], (value: JobDraft[Key]) => void] {
+  const { setValue } = useFormContext<JobDraft>();
+  const value = useWatch<JobDraft>({ name: key }) as JobDraft[Key];
+  return [value, (next) => setValue(key, next as never)];
+}

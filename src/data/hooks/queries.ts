@@ -3,6 +3,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import type { Shelf } from '../../core/plan/planTypes';
 import type { AnyKind, Kind, ListedRecord } from '../kinds/kind';
 import * as kept from '../kinds/kinds';
+import type { Settings } from '../records/settingsRecord';
 import { readOne } from '../kinds/readOne';
 import { keptIn } from '../records/keptCalibrations';
 import type { SaveState } from '../store/recordStore';
@@ -40,6 +41,10 @@ export const useJobs = () => useKind(kept.jobs);
 export const useResins = () => useKind(kept.resins);
 /** All moulds of the library by name. */
 export const useMoulds = () => useKind(kept.moulds);
+/** When jobs are wanted. */
+export const useDates = () => useKind(kept.dates);
+/** What of jobs was done. */
+export const useTicks = () => useKind(kept.ticks);
 /** What could not be read and had to make room. */
 export const useAside = () => useKind(kept.aside);
 /** What was typed and is not saved as what it is of, the latest first. */
@@ -86,18 +91,34 @@ export function useAllKept(): readonly {
   });
 }
 
+type ShelfParts = readonly [
+  resins: ReturnType<typeof useResins>['data'],
+  moulds: ReturnType<typeof useMoulds>['data'],
+  person: Settings['person'],
+];
+
+let made: { readonly of: ShelfParts; readonly shelf: Shelf } | undefined;
+
+/** One and the same for everybody who asks: threads keep what they planned with it. */
+function shelfOf(...of: ShelfParts): Shelf {
+  if (made !== undefined && of.every((part, at) => part === made?.of[at])) return made.shelf;
+  const [resins, moulds, person] = of;
+  const shelf = {
+    resins: (resins?.records ?? []).map(({ resin }) => resin),
+    moulds: (moulds?.records ?? []).map(({ mould }) => mould),
+    pace: person && { stir: person.stir, pourRate: person.pourRate },
+    calibrations: keptIn(resins?.records ?? []),
+  };
+  made = { of, shelf };
+  return shelf;
+}
+
 /** The shelf as `planJob` takes it. */
 export function useShelf(): Shelf {
   const { data: resins } = useResins();
   const { data: moulds } = useMoulds();
-  return useMemo(
-    () => ({
-      resins: (resins?.records ?? []).map(({ resin }) => resin),
-      moulds: (moulds?.records ?? []).map(({ mould }) => mould),
-      calibrations: keptIn(resins?.records ?? []),
-    }),
-    [resins, moulds],
-  );
+  const person = useSettings().data?.person;
+  return useMemo(() => shelfOf(resins, moulds, person), [resins, moulds, person]);
 }
 
 export function useSaveState(): SaveState {

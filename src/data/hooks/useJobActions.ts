@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import type { JobDraft } from '../draft/jobDraft';
-import { jobs } from '../kinds/kinds';
+import { dates, jobs, ticks } from '../kinds/kinds';
 import { readOne } from '../kinds/readOne';
 import type { JobEntry } from '../records/jobEntry';
 import type { JobRecord } from '../records/jobRecord';
-import { jobCollection, jobRecordOf } from '../repositories';
+import { datesCollection, jobCollection, jobRecordOf, ticksCollection } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
 import { useStore } from './DataProvider';
 import { useCommit, useUndoable, type Undo } from './useCommit';
@@ -38,7 +38,17 @@ function jobActions(
      */
     async remove(entry: JobEntry): Promise<Undo | undefined> {
       const record = await read(entry);
-      return record && undoable([jobCollection.removal(record)]);
+      if (record === undefined) return undefined;
+      const [dated, ticked] = await Promise.all([
+        readOne(store, dates, entry.id),
+        readOne(store, ticks, entry.id),
+      ]);
+      return undoable([
+        jobCollection.removal(record),
+        // What cannot be read stays: nothing shows it without its job.
+        ...(dated.record === undefined ? [] : [datesCollection.removal(dated.record)]),
+        ...(ticked.record === undefined ? [] : [ticksCollection.removal(ticked.record)]),
+      ]);
     },
     /** Keeps a copy; undefined where the job is not there any more, or cannot be read. */
     async duplicate(entry: JobEntry): Promise<JobRecord | undefined> {

@@ -64,6 +64,7 @@ export function useStartOver() {
         ...(settings?.currency === undefined ? { currency: demoSettings.currency } : {}),
         ...(settings?.quick.resinId ? {} : { quick: demoSettings.quick }),
         startedWith: 'demo',
+        dated: true,
       };
       return run(missing, set, all.length - missing.length);
     },
@@ -80,7 +81,7 @@ export function useStartOver() {
         }
       }
       const lists = { grains: [], recipes: [], containers: [] };
-      return run(removals, { ...usualSettings, ...lists, startedWith: 'empty' }, 0);
+      return run(removals, { ...usualSettings, ...lists, startedWith: 'empty', dated: false }, 0);
     },
   };
 }

@@ -1,12 +1,16 @@
 import type { AsideRecord } from '../records/asideRecord';
 import type { JobRecord } from '../records/jobRecord';
 import type { DraftRecord } from '../records/draftRecord';
+import type { DatesRecord } from '../records/datesRecord';
+import type { TicksRecord } from '../records/ticksRecord';
 import type { MouldRecord } from '../records/mouldRecord';
 import type { PhotoRecord } from '../records/photoRecord';
 import type { ResinRecord } from '../records/resinRecord';
 import type { SettingsRecord } from '../records/settingsRecord';
 import {
   asideCollection,
+  datesCollection,
+  ticksCollection,
   draftCollection,
   jobCollection,
   mouldCollection,
@@ -57,6 +61,26 @@ export const photos: Kind<PhotoRecord> = {
   refersTo: nothing,
 };
 
+/** When jobs are wanted. */
+export const dates: Kind<DatesRecord> = {
+  counted: undefined,
+  queryKey: ['dates'],
+  collection: datesCollection,
+  listing: datesCollection,
+  isOwn: true,
+  refersTo: nothing,
+};
+
+/** What of jobs was done. */
+export const ticks: Kind<TicksRecord> = {
+  counted: undefined,
+  queryKey: ['ticks'],
+  collection: ticksCollection,
+  listing: ticksCollection,
+  isOwn: true,
+  refersTo: nothing,
+};
+
 /** What is typed and not saved as what it is of. */
 export const drafts: Kind<DraftRecord> = {
   counted: undefined,
@@ -89,10 +113,28 @@ export const aside: Kind<AsideRecord> = {
 };
 
 /** Every kind of record. Adding one is its schema, and its entry here. */
-export const kinds: readonly AnyKind[] = [jobs, resins, moulds, photos, drafts, settings, aside];
+export const kinds: readonly AnyKind[] = [
+  jobs,
+  resins,
+  moulds,
+  photos,
+  dates,
+  ticks,
+  drafts,
+  settings,
+  aside,
+];
 
 /** What must be read before there is more to show than a quick mix; photos are read when they are looked at. */
-export const kindsAtStart: readonly AnyKind[] = [jobs, resins, moulds, drafts, settings];
+export const kindsAtStart: readonly AnyKind[] = [
+  jobs,
+  resins,
+  moulds,
+  dates,
+  ticks,
+  drafts,
+  settings,
+];
 
 /** What a person has made. */
 export const ownKinds = kinds.filter(({ isOwn }) => isOwn);

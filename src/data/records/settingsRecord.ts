@@ -2,9 +2,23 @@ import { array, boolean, number, object, string, type InferType } from 'yup';
 import { recipeSchema } from '../../core/colour/colourSchemas';
 import { containerSchema } from '../../core/mix/mixingSchema';
 import { unitFamilies, type OwnUnit } from '../../core/quantity/unitFamilies';
+import { personSchema } from '../../core/person/personSchema';
 import { nameSchema, noteSchema } from '../../core/schema/textSchema';
 import type { RecordKind } from './readRecords';
 import { storedFields } from './stored';
+
+/** How somebody is reminded of what comes. */
+export const remindersSchema = object({
+  on: boolean().required(),
+  /** So long before, min. */
+  beforeMin: number().integer().min(0).max(240).required(),
+  sound: boolean().required(),
+  vibration: boolean().required(),
+  /** Through the browser, where it was allowed to. */
+  notifications: boolean().required(),
+})
+  .optional()
+  .default(undefined);
 
 const grainSchema = object({ name: nameSchema(60), bulkDensity: string().required() });
 
@@ -71,6 +85,12 @@ const settingsRecordSchema = object({
     .optional(),
   /** What stands before a price. */
   currency: currencySchema,
+  /** Hours, pace and habits. */
+  person: personSchema.optional().default(undefined),
+  /** How somebody is reminded of what comes. */
+  reminders: remindersSchema,
+  /** A job has a date: the app opens on Today. */
+  dated: boolean().optional(),
 });
 
 export type SettingsRecord = InferType<typeof settingsRecordSchema>;

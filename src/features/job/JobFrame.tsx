@@ -37,6 +37,8 @@ interface JobFrameProps {
   readonly onHub: () => void;
   /** Away from the job. */
   readonly onBack: () => void;
+  /** The days of the job, under its piece. */
+  readonly strip: ReactNode;
   readonly children: ReactNode;
 }
 
@@ -92,7 +94,7 @@ function useOpenRow({ onStep }: Pick<JobFrameProps, 'onStep'>) {
 
 /** The piece, what it comes to, and the work as a list; at the foot what is sensible next. */
 function JobHub(props: JobFrameProps & PieceProps) {
-  const { selected, onSelected, onStep, onPour, onBack, children } = props;
+  const { selected, onSelected, onStep, onPour, onBack, strip, children } = props;
   const { id, plan, pourIndex, outdated } = useOpenJob();
   const frame = useFrame();
   const rows = useWork();
@@ -122,6 +124,7 @@ function JobHub(props: JobFrameProps & PieceProps) {
         onStep={onStep}
         onPour={onPour}
       />
+      {strip}
       <WorkList
         rows={rows}
         plan={plan}
@@ -211,7 +214,7 @@ function SmallSection({ onPress }: { readonly onPress: () => void }) {
 
 /** The list at the left, the Section in the middle and staying put, the step that is open at the right. */
 function WideJob(props: JobFrameProps & PieceProps) {
-  const { step, selected, onSelected, onStep, onPour, onHub, onBack, children } = props;
+  const { step, selected, onSelected, onStep, onPour, onHub, onBack, strip, children } = props;
   const { plan, pourIndex, outdated } = useOpenJob();
   const colours = useColours();
   const ruled = { borderColor: colours.line };
@@ -246,6 +249,7 @@ function WideJob(props: JobFrameProps & PieceProps) {
                 onPour={onPour}
               />
             )}
+            {strip}
             {/* A view is an element on the web, which is where this runs. */}
             <View ref={(view) => setMiddle(view as unknown as Element | null)} />
             {plan !== undefined && <WarningList warnings={plan.warnings} pours={plan.pours} />}

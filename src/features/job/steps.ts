@@ -22,7 +22,8 @@ interface StepNames {
 
 interface StepOfJob extends StepNames {
   readonly of: 'job';
-  readonly figure: (plan: Plan, currency: string) => string;
+  /** Of the plan; what other rooms tell comes through `WorkFiguresContext`. */
+  readonly figure?: (plan: Plan, currency: string) => string;
 }
 
 interface StepOfPour extends StepNames {
@@ -79,6 +80,9 @@ const records = {
     figure: sayMixFigure,
   },
   buy: { label: 'Buy', of: 'job', figure: sayBuyFigure },
+  hold: { label: 'Hold down', of: 'job', fields: /^form\b/ },
+  prepare: { label: 'Prepare', of: 'job', fields: /^prepare\b/ },
+  days: { label: 'Days', of: 'job' },
 } as const satisfies Readonly<Record<string, StepRecord>>;
 
 export type JobStep = keyof typeof records;

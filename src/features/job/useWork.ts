@@ -1,9 +1,10 @@
-import { useMemo } from 'react';
+import { useContext, useMemo } from 'react';
 import { useWatch } from 'react-hook-form';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useCurrency } from '../../data/hooks/useKept';
 import { useShared } from '../../data/hooks/useShared';
+import { WorkFiguresContext } from './workFigures';
 import { workList, type WorkRow } from './workList';
 
 /** The work of the open job as a list. */
@@ -11,9 +12,10 @@ export function useWork(): readonly WorkRow[] {
   const { plan, problems } = useOpenJob();
   const { currency } = useCurrency();
   const pours = useWatch<JobDraft, 'pours'>({ name: 'pours' });
+  const figures = useContext(WorkFiguresContext);
   const rows = useMemo(
-    () => workList({ plan, problems, pours, currency }),
-    [plan, problems, pours, currency],
+    () => workList({ plan, problems, pours, currency, figures }),
+    [plan, problems, pours, currency, figures],
   );
   return useShared(rows);
 }

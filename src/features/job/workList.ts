@@ -1,6 +1,7 @@
 import type { JobWarning, Plan, PourPlan } from '../../core/plan/planTypes';
 import type { Problem } from '../../core/problem';
 import type { PourDraft } from '../../data/draft/jobDraft';
+import type { WorkFigures } from './workFigures';
 import { stepOfWarning } from './stepOfWarning';
 import { jobSteps, type JobStep, type JobStepRecord } from './steps';
 
@@ -24,6 +25,8 @@ interface Work {
   readonly problems: readonly Problem[];
   readonly pours: readonly PourDraft[];
   readonly currency: string;
+  /** Of steps that other rooms tell. */
+  readonly figures?: WorkFigures | undefined;
 }
 
 /** The part of a problem's field that a step's own pattern is about. */
@@ -50,8 +53,18 @@ function isWrong(
   });
 }
 
+/** Steps whose figures other rooms tell. */
+const elsewhere: ReadonlySet<JobStep> = new Set<JobStep>(['hold', 'prepare', 'days']);
+
+const isToldElsewhere = ({ value }: JobStepRecord): boolean => elsewhere.has(value);
+
 /** Whether there is nothing left to decide in a step. */
-function isDecided(step: JobStepRecord, plan: Plan | undefined, draft: PourDraft | undefined) {
+function isDecided(
+  step: JobStepRecord,
+  { plan, figures }: Work,
+  draft: PourDraft | undefined,
+): boolean {
+  if (isToldElsewhere(step)) return figures?.[step.value]?.isDone ?? false;
   if (step.value === 'resin') return draft?.resin !== undefined;
   return plan !== undefined;
 }
@@ -68,10 +81,11 @@ export const isToldAt = (
 function figureOf(
   step: JobStepRecord,
   pour: PourPlan | undefined,
-  { plan, currency }: Work,
+  { plan, currency, figures }: Work,
 ): string {
   if (plan === undefined) return '';
-  if (step.of === 'job') return step.figure(plan, currency);
+  if (isToldElsewhere(step)) return figures?.[step.value]?.figure ?? '';
+  if (step.of === 'job') return step.figure?.(plan, currency) ?? '';
   return pour === undefined ? '' : step.figure(plan, pour);
 }
 
@@ -83,7 +97,7 @@ export function workList(work: Work): readonly WorkRow[] {
   const { plan, pours } = work;
   const row = (step: JobStepRecord, pour: number | undefined): WorkRow => {
     const wrong = isWrong(step, pour, work);
-    const decided = isDecided(step, plan, pour === undefined ? undefined : pours[pour]);
+    const decided = isDecided(step, work, pour === undefined ? undefined : pours[pour]);
     return {
       step: step.value,
       label: step.label,
@@ -104,20 +118,33 @@ export function workList(work: Work): readonly WorkRow[] {
     ...pours.flatMap((_, pour) => ofPour.map((step) => row(step, pour))),
     ...steps.slice(firstOfPour + ofPour.length).map((step) => row(step, undefined)),
   ];
-  const next = rows.findIndex(({ state }) => state === 'wrong' || state === 'open');
+  // Everything is planned before the days are: they are no hindrance to weighing out.
+  const next = rows.findIndex(
+    ({ state, step }) => state === 'wrong' || (state === 'open' && !elsewhere.has(step)),
+  );
   return rows.map((each, index) =>
     index === next && each.state === 'open' ? { ...each, state: 'next' } : each,
   );
+}
+
+function toPrepare(rows: readonly WorkRow[]): WorkRow | undefined {
+  const isDated = rows.some(({ step, state }) => step === 'days' && state === 'done');
+  return isDated
+    ? rows.find(({ step, state }) => step === 'prepare' && state === 'open')
+    : undefined;
 }
 
 /** The row that is open: a step, of a pour where it is of one. */
 export const rowAt = (rows: readonly WorkRow[], step: JobStep, pour: number): number =>
   rows.findIndex((row) => row.step === step && (row.pour === undefined || row.pour === pour));
 
-/** What is done next: what is wrong or open first, then weighing out, which everything leads to. */
+/**
+ * What is done next: what is wrong or open first; preparing, once there is a date; then weighing out, which everything leads to.
+ */
 export function nextRow(rows: readonly WorkRow[], pour: number): WorkRow | undefined {
   return (
     rows.find(({ state }) => state === 'wrong' || state === 'next') ??
+    toPrepare(rows) ??
     rows[rowAt(rows, 'mix', pour)]
   );
 }

@@ -13,6 +13,8 @@ import { Mishap } from '@/features/keeping/Mishap';
 import { JobFrame } from '@/features/job/JobFrame';
 import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/ui/frame/useWays';
+import { JobStrip } from '@/features/days/JobStrip';
+import { WorkFiguresOfDays } from './WorkFiguresOfDays';
 import { stepAt, type JobStep } from '@/features/job/steps';
 
 /** One and the same element: what is kept of the job may change without its step being drawn anew. */
@@ -23,6 +25,9 @@ const openStep = (
     </Mishap>
   </Navigator>
 );
+
+/** The same element for every plan. */
+const strip = <JobStrip />;
 
 export function JobLayout() {
   const router = useRouter();
@@ -63,9 +68,18 @@ export function JobLayout() {
       {step === undefined && !isHub ? (
         <Slot />
       ) : (
-        <JobFrame step={step} onStep={toStep} onPour={toPour} onHub={toHub} onBack={back}>
-          {openStep}
-        </JobFrame>
+        <WorkFiguresOfDays>
+          <JobFrame
+            step={step}
+            onStep={toStep}
+            onPour={toPour}
+            onHub={toHub}
+            onBack={back}
+            strip={strip}
+          >
+            {openStep}
+          </JobFrame>
+        </WorkFiguresOfDays>
       )}
     </JobDraftProvider>
   );

@@ -1,0 +1,92 @@
+import type { ResolvedJob } from '../job/resolveJob';
+import type { PourPlan } from '../plan/planTypes';
+import { readQuantity } from '../quantity/readQuantity';
+import { timeRule } from '../quantity/rules';
+import { familyOf } from '../resin/families';
+import type { LayerClocks } from './clocks';
+import { pourTaskId } from './taskIds';
+import { exactly, spec } from './taskSpec';
+import type { TaskSpec } from './tasks';
+
+const hour = 60;
+
+/** From here on a layer is a deep one. */
+export const deepFromMm = 20;
+/** Bubbles rise at once and again when more come out of timber or thick resin, min after the pour. */
+const bubblePasses = { thin: [10, 30], deep: [15, 60] } as const;
+const bubblesMin = 5;
+const dripsMin = 10;
+const lookMin = 5;
+
+/** What is looked after once a layer is poured. */
+export function lookingAfter(
+  pour: PourPlan,
+  layer: number,
+  minutes: number,
+  { said }: ResolvedJob['pours'][number],
+  clocks: LayerClocks | undefined,
+): readonly TaskSpec[] {
+  const id = pourTaskId(pour, layer);
+  const { fromMm, toMm, cure } = pour.layers[layer]!;
+  const depthMm = fromMm === undefined || toMm === undefined ? undefined : toMm - fromMm;
+  const isSeal = pour.role === 'seal';
+  const isSilicone = familyOf(pour.resin.family).kind === 'silicone';
+  const passes = bubblePasses[depthMm !== undefined && depthMm > deepFromMm ? 'deep' : 'thin'];
+  const gelMin = cure?.gelH === undefined ? Infinity : cure.gelH * hour;
+  const common = { pour: pour.index, layer };
+  const fanMin =
+    said.heat?.fan === undefined ? undefined : readQuantity(said.heat.fan, timeRule).value;
+  return [
+    ...(isSeal || isSilicone
+      ? []
+      : passes
+          .filter((afterMin) => afterMin < gelMin)
+          .map((afterMin, at) =>
+            spec({
+              ...common,
+              id: `${id}/bubbles-${at + 1}`,
+              kind: 'bubbles',
+              minutes: bubblesMin,
+              hands: 'look',
+              tie: exactly(id, minutes + afterMin),
+            }),
+          )),
+    ...(clocks?.peakMin === undefined
+      ? []
+      : [
+          spec({
+            ...common,
+            id: `${id}/peak`,
+            kind: 'peak',
+            minutes: lookMin,
+            hands: 'look',
+            tie: exactly(id, clocks.peakMin.mid),
+          }),
+        ]),
+    ...(fanMin === undefined
+      ? []
+      : [
+          spec({
+            ...common,
+            id: `${id}/fan-off`,
+            kind: 'fan-off',
+            minutes: lookMin,
+            hands: 'look',
+            // Never before the heat has turned: the surface levels afterwards.
+            tie: exactly(id, Math.max(fanMin, clocks?.peakMin?.mid ?? 0)),
+          }),
+        ]),
+    ...(pour.role === 'coat' && cure?.gelH !== undefined && layer === pour.layers.length - 1
+      ? [
+          spec({
+            ...common,
+            id: `${id}/drips`,
+            kind: 'drips',
+            minutes: dripsMin,
+            hands: 'look',
+            tie: exactly(id, gelMin),
+          }),
+        ]
+      : []),
+  ];
+}

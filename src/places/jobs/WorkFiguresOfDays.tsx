@@ -1,0 +1,48 @@
+import { useDeferredValue, useMemo, type ReactNode } from 'react';
+import { idOfLine } from '@/core/prepare/prepareOf';
+import { useJobId } from '@/data/draft/openJob';
+import { isDated, useDatesOf, useTicksOf } from '@/data/hooks/useJobDays';
+import { useShared } from '@/data/hooks/useShared';
+import { useDays } from '@/features/days/useDays';
+import { usePrepared } from '@/features/prepare/usePrepared';
+import { WorkFiguresContext, type WorkFigures } from '@/features/job/workFigures';
+import { sayHoldFigure } from '@/words/holdDown';
+import { sayDayFrom, sayMoment } from '@/words/moments';
+
+/** Tells the list of a job's work what is prepared, held down and when it is ready. */
+export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }) {
+  const job = useJobId();
+  const prepared = useDeferredValue(usePrepared());
+  const ticks = useTicksOf(job);
+  const isInDays = isDated(useDatesOf(job));
+  const { days, zone, now } = useDays(undefined, isInDays);
+  const ready = days?.tasks.find((task) => task.job === job && task.kind === 'ready');
+  const breaks = days?.broken.some((each) => each.job === job) ?? false;
+  const figures = useMemo((): WorkFigures => {
+    const ticked = new Set(ticks.lines.map(({ id }) => id));
+    const lines = prepared?.lines ?? [];
+    const done = lines.filter((line) => ticked.has(idOfLine(line))).length;
+    return {
+      ...(prepared === undefined
+        ? {}
+        : {
+            hold: { figure: sayHoldFigure(prepared.holdDown), isDone: true },
+            prepare: {
+              figure: `${done} of ${lines.length}`,
+              isDone: lines.length > 0 && done === lines.length,
+            },
+          }),
+      days: {
+        figure: !isInDays
+          ? 'no date yet'
+          : breaks
+            ? 'something does not fit'
+            : ready === undefined
+              ? ''
+              : `ready ${sayDayFrom(ready.from, now, zone) === 'today' ? sayMoment(ready.from, now, zone) : sayDayFrom(ready.from, now, zone)}`,
+        isDone: isInDays,
+      },
+    };
+  }, [prepared, ticks, isInDays, ready, breaks, now, zone]);
+  return <WorkFiguresContext value={useShared(figures)}>{children}</WorkFiguresContext>;
+}
