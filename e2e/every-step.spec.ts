@@ -48,9 +48,11 @@ for (const { id, name, pours } of demoJobs) {
 }
 
 /** Steps that are there once, however many pours there are. */
-const ofJob = new Set(['measure', 'buy']);
+const ofJob = new Set(['measure', 'buy', 'hold', 'prepare', 'days']);
 
 for (const path of [
+  '/today',
+  '/quick',
   '/jobs',
   '/jobs/demo-lamp-base/choose',
   '/jobs/demo-sill-knot/trace?of=parts&index=0',

@@ -10,10 +10,11 @@ const press =
 
 /** Every view, and what stands open in some. */
 const views: readonly (readonly [string, Opened?])[] = [
-  ['/'],
-  ['/', press(/^Resin: /)],
+  ['/today'],
+  ['/quick'],
+  ['/quick', press(/^Resin: /)],
   [
-    '/',
+    '/quick',
     async (page) => {
       await press(/^Resin: /)(page);
       await page.getByRole('radio', { name: /^Not on the shelf/ }).click();
@@ -48,6 +49,11 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/jobs/demo-drawer-tray/mix', press(/^Mixed in/)],
   ['/jobs/demo-drawer-tray/mix', press(/^Poured too much/)],
   ['/jobs/demo-drawer-tray/buy'],
+  ['/jobs/demo-galley-inlay/hold', press(/^Driftwood knot/)],
+  ['/jobs/demo-galley-inlay/prepare', press(/^Moisture, by the meter/)],
+  ['/jobs/demo-galley-inlay/days'],
+  ['/jobs/demo-drawer-knobs/days'],
+  ['/data', press(/^Your hours/)],
   ['/jobs/demo-sill-knot/trace?of=parts&index=0'],
   ['/jobs/demo-galley-bowl/sheet'],
   ['/shelf'],

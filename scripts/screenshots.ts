@@ -28,7 +28,7 @@ const atTop = (page: Page, testId: string): Promise<void> =>
 const shots: readonly Shot[] = [
   {
     name: 'quick-mix',
-    path: '/',
+    path: '/quick',
     act: async (page) => {
       await page.getByLabel('Amount in one batch').fill('500 g');
       // What comes with the planner, after A and B.

@@ -29,7 +29,7 @@ const places: readonly {
 }[] = [
   { name: 'Today', icon: 'calendar', path: '/today', under: ['/today'] },
   { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs'] },
-  { name: 'Quick mix', icon: 'scale', path: '/quick', under: ['/', '/quick'] },
+  { name: 'Quick mix', icon: 'scale', path: '/quick', under: ['/quick'] },
   { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds', '/buying'] },
   { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },
 ];
@@ -87,7 +87,7 @@ function Frame() {
       places={places.map(({ name, icon, path: to, under }) => ({
         name,
         icon,
-        here: under.some((each) => (each === '/' ? path === '/' : path.startsWith(each))),
+        here: under.some((each) => path.startsWith(each)),
         go: () => router.navigate(to),
       }))}
     />

@@ -77,7 +77,8 @@ export function midnightsFrom(moment: number, days: number, zone: string): reado
 /** A moment as a form writes it: `2026-05-04T08:00`. */
 export function localTextOf(moment: number, zone: string): string {
   const [day = '', month = '', year = ''] = dayKeyAt(moment, zone).split('/');
-  return `${year}-${month}-${day}T${formatsOf(zone).clock.format(date(moment))}`;
+  const clock = formatsOf(zone).clock.format(date(moment)).padStart('00:00'.length, '0');
+  return `${year}-${month}-${day}T${clock}`;
 }
 
 /** A day as one says it from another: today, tomorrow, `Tue 6 Oct`. */

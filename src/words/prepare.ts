@@ -1,10 +1,9 @@
 import { sayCoded, type Sentences } from '../core/codes/coded';
-import type { JudgedMoisture, MoistureVerdict } from '../core/prepare/moisture';
+import type { DriedBy, JudgedMoisture, MoistureVerdict } from '../core/prepare/moisture';
 import type { PrepareCodes } from '../core/prepare/prepareCodes';
 import type { PrepareLine, PrepareWait } from '../core/prepare/prepareOf';
 import type { SealedFaces, Sealing } from '../core/person/personSchema';
 import type { CoatedSurface, Paint } from '../core/prepare/prepareSchema';
-import type { DriedBy } from '../core/prepare/moisture';
 import { sayMm, sayPercent } from './figures';
 import { saySolid } from './heat';
 import { sayKg } from './kilograms';

@@ -51,5 +51,3 @@ export interface PrepareCodes {
   drips: { readonly gelMin: number | undefined };
   underside: Nothing;
 }
-
-export type PrepareLineId = keyof PrepareCodes;

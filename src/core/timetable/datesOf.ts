@@ -1,3 +1,4 @@
+import { Temporal } from 'temporal-polyfill';
 import { momentOf } from './calendar';
 import type { Dates, JobTasks } from './tasks';
 
@@ -16,7 +17,8 @@ export interface TypedTicks {
 
 const msPerMin = 60_000;
 
-const minutesOf = (instant: string): number => Math.round(Date.parse(instant) / msPerMin);
+const minutesOf = (instant: string): number =>
+  Math.round(Temporal.Instant.from(instant).epochMilliseconds / msPerMin);
 
 /**
  * What was said and done of a job, as the solver takes it. What is prepared in one go is done with its last line.

@@ -183,8 +183,9 @@ function placed(placing: Placing): readonly PlacedTask[] {
     const real = dates.done.get(id);
     const pin = dates.pins.get(id);
     const tiedAt = tie === undefined ? 0 : (starts.get(tie.to) ?? 0);
-    const from =
+    const at =
       real?.from ?? starts.get(id) ?? pin ?? lookAt(tiedAt + (tie?.fromMin ?? 0), calendar);
+    const from = kind === 'ready' ? readyAt(at, tasks.tasks, placing) : at;
     const { window, tight } = decides(task)
       ? windowOf(task, placing)
       : { window: { from: tiedAt + tie!.fromMin, to: tiedAt + tie!.toMin }, tight: false };

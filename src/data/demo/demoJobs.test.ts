@@ -1,9 +1,18 @@
+import { personOf } from '../../core/person/person';
+import { idOfLine } from '../../core/prepare/prepareOf';
+import { datesOf } from '../../core/timetable/datesOf';
+import { jobDaysOf } from '../../core/timetable/jobDays';
+import { planDays } from '../../core/timetable/planDays';
+import type { DatesRecord } from '../records/datesRecord';
+import type { TicksRecord } from '../records/ticksRecord';
+import { demoDays, demoDaysWrites } from './demoDays';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { readJob } from '../../core/job/readJob';
 import { attachFiles } from '../../core/measure/files/attachFiles';
 import type { Part } from '../../core/measure/parts/partSchema';
-import { planJob } from '../../core/plan/planJob';
+import { resolveJob } from '../../core/job/resolveJob';
+import { planJob, planResolved } from '../../core/plan/planJob';
 import { InputError } from '../../core/problem';
 import { demoMoulds } from './demoMoulds';
 import { demoResins } from './demoResins';
@@ -91,7 +100,8 @@ test('every job of the demo uses a card of the demo', () => {
 
 test('the demo is written as new records, but for those whose place is taken', async () => {
   const demo = await demoWrites();
-  expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 1);
+  const days = demoDaysWrites(new Date()).length;
+  expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 1 + days);
   expect(demo.every(({ record, replaces }) => record !== null && replaces === null)).toBe(true);
   const taken = 'job/demo-drawer-tray';
   const rest = await finishDemo(async (keys) => {
@@ -120,3 +130,49 @@ test('cards of the demo are kept with what the heat model makes of them', async 
     }
   });
 });
+
+describe('the days of the demo', () => {
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const person = personOf(undefined);
+  const daysOfJob = (id: string) => {
+    const resolved = resolveJob(readJob(fileOf(id)), undefined);
+    return jobDaysOf(id, resolved, planResolved(resolved), person);
+  };
+
+  test('what is ticked off and done in it is in its jobs', () => {
+    for (const { job, lines, tasks } of demoDays) {
+      const { prepare, tasks: all } = daysOfJob(job);
+      const ids = prepare.map(idOfLine);
+      expect(ids).toEqual(expect.arrayContaining([...lines]));
+      const taskIds = all.tasks.map(({ id }) => id);
+      expect(taskIds).toEqual(expect.arrayContaining(tasks.map(([id]) => id)));
+    }
+  });
+
+  test.each([7, 12, 19, 23])('loaded at %d o’clock two jobs are half-way, one begins', (hour) => {
+    const now = new Date(2026, 9, 6, hour, 10);
+    const writes = demoDaysWrites(now);
+    const recordOf = <T>(key: string): T | undefined =>
+      writes.find((write) => write.key === key)?.record as T | undefined;
+    const jobs = demoDays.map(({ job }) => {
+      const days = daysOfJob(job);
+      const dates = recordOf<DatesRecord>(`dates/${job}`)!;
+      const ticks = recordOf<TicksRecord>(`ticks/${job}`) ?? { lines: [], tasks: [] };
+      return { days, dates: datesOf(days.tasks, dates, ticks, zone) };
+    });
+    const at = Math.floor(now.getTime() / 60_000);
+    const { tasks, broken } = planDays({ jobs, person, zone, now: at });
+    expect(broken).toEqual([]);
+    const poured = (job: string, done: boolean) =>
+      tasks.filter((task) => task.job === job && task.kind === 'pour' && task.done === done).length;
+    expect([poured('demo-lamp-base', true), poured('demo-lamp-base', false)]).toEqual([1, 2]);
+    expect([poured('demo-galley-inlay', true), poured('demo-galley-inlay', false)]).toEqual([2, 2]);
+    expect([poured('demo-chart-table', true), poured('demo-chart-table', false)]).toEqual([0, 2]);
+    expect(tasks.every(({ done, from, hands }) => done || hands !== 'on' || from >= at)).toBe(true);
+  });
+});
+
+function fileOf(id: string): object {
+  const { id: _, ...file } = demoJobs.find((each) => each.id === id)!;
+  return JSON.parse(JSON.stringify(file)) as object;
+}

@@ -48,13 +48,16 @@ export const newPourDraft = (resin: Resin | undefined): PourDraft => ({
   ...(resin === undefined ? {} : { resin }),
 });
 
+/** The room of a new job, where the person has not said how warm theirs is in this season. */
+export const usualRoom = '20 °C';
+
 /** A new job: nothing measured, the usual settings filled in where the person sees them. */
-export function newJobDraft(resin: Resin | undefined): JobDraft {
+export function newJobDraft(resin: Resin | undefined, room = usualRoom): JobDraft {
   return {
     format: 'nipperkin-job',
     version: jobVersion,
     name: newJobName,
-    room: { temperature: '20 °C' },
+    room: { temperature: room },
     measure: { parts: [emptyPart('box')] },
     container: usualContainer,
     scaleStep: '1 g',

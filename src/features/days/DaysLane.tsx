@@ -1,8 +1,12 @@
 import { G, Line, Path, Rect } from 'react-native-svg';
 import type { Spans } from '../../core/timetable/spans';
 import { useColours } from '../../ui/theme/theme';
+import { heatRamp } from '../../ui/theme/tokens';
 import type { DaysScale } from './daysScale';
 import type { NamedTask } from './dayTasks';
+
+/** The red of the heat's own scale. */
+const heatColour = heatRamp.colours[5];
 
 /** What is done with hands is at least so wide, dp. */
 const leastDp = 6;
@@ -28,7 +32,7 @@ export function DaysLane({ tasks, scale, top, height }: LaneProps) {
         const width = Math.max(leastDp, x(until) - x(at));
         if (kind === 'peak') {
           const poured = tasks.find(({ task }) => `${task.id}/peak` === id)?.task.from ?? at;
-          return <Path key={id} {...swell(x(poured), x(at), top + height)} stroke={colours.stop} />;
+          return <Path key={id} {...swell(x(poured), x(at), top + height)} stroke={heatColour} />;
         }
         if (hands === 'look' || hands === 'none') {
           return (

@@ -80,16 +80,18 @@ export function TaskHandle({ named, scale, zone, now, top, height, onMove }: Tas
   }
   const at = shown ?? task.from;
   const [drag] = useState(() => new TaskDrag());
-  useEffect(() =>
-    drag.hold({
-      at: task.from,
-      perMin: scale.perMin,
-      show,
-      move: (next) => {
-        show(next);
-        onMove(next);
-      },
-    }),
+  useEffect(
+    () =>
+      drag.hold({
+        at: task.from,
+        perMin: scale.perMin,
+        show,
+        move: (next) => {
+          show(next);
+          onMove(next);
+        },
+      }),
+    [drag, task.from, scale.perMin, onMove],
   );
   const [byKeys, setByKeys] = useState<number>();
   useEffect(() => {

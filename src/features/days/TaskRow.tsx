@@ -5,6 +5,7 @@ import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space, touch } from '../../ui/theme/tokens';
 import { sayTask, sayTaskDetail, type Clock } from '../../words/days';
+import { capital } from '../../words/figures';
 import { sayClockAt, sayMoment } from '../../words/moments';
 import type { NamedTask } from './dayTasks';
 import type { useTaskActions } from './useTaskActions';
@@ -25,7 +26,7 @@ export function TaskRow({ named, clock, withJob = false, withDay = false, action
   const { task, job } = named;
   const { now, zone } = clock;
   const what = sayTask(task, job);
-  const when = withDay ? sayMoment(task.from, now, zone) : sayClockAt(task.from, zone);
+  const when = withDay ? capital(sayMoment(task.from, now, zone)) : sayClockAt(task.from, zone);
   const detail = sayTaskDetail(task, clock);
   const isHands = task.hands === 'on';
   return (

@@ -18,7 +18,7 @@ function workOf(id: string, change: object = {}) {
 }
 const wrongAt = (field: string): Problem => ({ code: 'missing', field, value: '', data: {} });
 
-test('one pour: seven steps in working order, each with its figure', () => {
+test('one pour: its steps in working order, each with its figure', () => {
   const rows = workList(workOf('demo-lamp-base'));
   expect(rows.map(({ step }) => step)).toEqual([
     'measure',
@@ -28,8 +28,12 @@ test('one pour: seven steps in working order, each with its figure', () => {
     'colour',
     'mix',
     'buy',
+    'hold',
+    'prepare',
+    'days',
   ]);
-  expect(rows.every(({ figure, state }) => figure !== '' && state === 'done')).toBe(true);
+  const planned = rows.slice(0, 7);
+  expect(planned.every(({ figure, state }) => figure !== '' && state === 'done')).toBe(true);
   expect(rows[2]?.figure).toMatch(/^3 layers, 118\smm$/);
   expect(nextRow(rows, 0)?.step).toBe('mix');
 });
@@ -37,9 +41,9 @@ test('one pour: seven steps in working order, each with its figure', () => {
 test('several pours: each has its place and its steps between measuring and buying', () => {
   const work = workOf('demo-galley-inlay');
   const rows = workList(work);
-  expect(rows).toHaveLength(2 + 6 * work.pours.length);
+  expect(rows).toHaveLength(5 + 6 * work.pours.length);
   expect(rows[rowAt(rows, 'mix', 1)]).toMatchObject({ step: 'mix', pour: 1 });
-  expect(rowAt(rows, 'buy', 1)).toBe(rows.length - 1);
+  expect(rowAt(rows, 'days', 1)).toBe(rows.length - 1);
   expect(nextRow(rows, 2)).toMatchObject({ step: 'mix', pour: 2 });
 });
 
@@ -74,15 +78,8 @@ test.each(['name', 'room.temperature'])(
 
 test('before there is a plan the first step is next, the others are open', () => {
   const rows = workList(workOf('demo-lamp-base', { plan: undefined, pours: [{}] }));
-  expect(rows.map(({ state }) => state)).toEqual([
-    'next',
-    'open',
-    'open',
-    'open',
-    'open',
-    'open',
-    'open',
-  ]);
+  expect(rows[0]?.state).toBe('next');
+  expect(rows.slice(1).every(({ state }) => state === 'open')).toBe(true);
   expect(nextRow(rows, 0)?.step).toBe('measure');
 });
 
@@ -96,4 +93,28 @@ test('a step that the plan warns of is marked', () => {
   } as const;
   const rows = workList({ ...work, plan: { ...work.plan, warnings: [warning] } });
   expect(rows.filter(({ isWarned }) => isWarned).map(({ step }) => step)).toEqual(['mix']);
+});
+
+test('what other rooms tell stands in its row; with a date the next thing is to prepare', () => {
+  const figures = {
+    hold: { figure: 'nothing lifts', isDone: true },
+    prepare: { figure: '3 of 9', isDone: false },
+    days: { figure: 'no date yet', isDone: false },
+  };
+  const undated = workList(workOf('demo-lamp-base', { figures }));
+  expect(undated.slice(-3)).toMatchObject([
+    { step: 'hold', state: 'done', figure: 'nothing lifts' },
+    { step: 'prepare', state: 'open', figure: '3 of 9' },
+    { step: 'days', state: 'open', figure: 'no date yet' },
+  ]);
+  expect(nextRow(undated, 0)?.step).toBe('mix');
+  const days = { figure: 'ready Fri 4 Dec', isDone: true };
+  expect(
+    nextRow(workList(workOf('demo-lamp-base', { figures: { ...figures, days } })), 0)?.step,
+  ).toBe('prepare');
+  const prepare = { figure: '9 of 9', isDone: true };
+  expect(
+    nextRow(workList(workOf('demo-lamp-base', { figures: { ...figures, days, prepare } })), 0)
+      ?.step,
+  ).toBe('mix');
 });

@@ -7,6 +7,7 @@ import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { saveUnreadable } from '../../data/files/everything';
+import { useRoomOfSeason } from '../../data/hooks/useRoomOfSeason';
 import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import { useStartOver } from '../../data/hooks/useStartOver';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
@@ -45,6 +46,7 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const { data: jobs } = useJobs();
   const shelf = useShelf();
   const offered = useOfferedResins();
+  const room = useRoomOfSeason();
   const actions = useJobActions();
   const startOver = useStartOver();
   const file = useAttempt();
@@ -52,7 +54,7 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
   const [sought, setSought] = useState('');
 
   async function create(): Promise<void> {
-    const { id } = await actions.create(newJobDraft(offered[0]));
+    const { id } = await actions.create(newJobDraft(offered[0], room));
     onNew(id);
   }
 

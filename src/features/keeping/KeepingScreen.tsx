@@ -12,6 +12,8 @@ import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { DaysPanel } from './DaysPanel';
+import { RemindersPanel } from './RemindersPanel';
 import { SaveEverything } from './SaveEverything';
 import { UnitsPanel } from './UnitsPanel';
 
@@ -96,6 +98,8 @@ export function KeepingScreen() {
         </Panel>
       )}
       <UnitsPanel />
+      <DaysPanel />
+      <RemindersPanel />
       <Panel title="Start over">
         <Words>
           The demo is the refit of Wren’s Rest, a made-up river barge. Loading it adds what of it is

@@ -12,6 +12,7 @@ import { download, fileNameOf } from '../../data/files/download';
 import { mouldFileText } from '../../data/files/mouldFile';
 import { useMouldActions } from '../../data/hooks/useCardActions';
 import { useJobActions } from '../../data/hooks/useJobActions';
+import { useRoomOfSeason } from '../../data/hooks/useRoomOfSeason';
 import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
@@ -51,6 +52,7 @@ export function MouldScreen({
   const actions = useMouldActions();
   const jobActions = useJobActions();
   const offered = useOfferedResins();
+  const room = useRoomOfSeason();
   const notice = useNotice();
   const beside = useTypedDraft(of, measured === undefined);
   const typing = useCardDraft(
@@ -86,7 +88,7 @@ export function MouldScreen({
   async function pourInNewJob(): Promise<void> {
     const saved = await save();
     if (saved === undefined) return;
-    const job = newJobDraft(offered[0]);
+    const job = newJobDraft(offered[0], room);
     const part = { shape: 'mould', mould: mouldInJob(saved), count: '1' } as const;
     const { id } = await jobActions.create({
       ...job,

@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { FieldPath } from 'react-hook-form';
+import type { FormWall } from '../../core/holdDown/formWalls';
 import type { HeldBody } from '../../core/holdDown/heldBodies';
 import type { Fasteners } from '../../core/holdDown/holdDownOf';
 import { timberGroups, type TimberGroup } from '../../core/holdDown/timber';
@@ -17,8 +18,10 @@ import { WhyRow } from '../../ui/figures/WhyRow';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { capital } from '../../words/figures';
 import {
   bodyName,
+  densityByNames,
   sayFasteners,
   sayFloats,
   sayHeld,
@@ -50,7 +53,7 @@ export function HoldStep() {
     <View style={styles.stack}>
       <MainFigure>
         <Words size="title" weight="bold" style={outdated && styles.outdated}>
-          {sayHoldFigure(holdDown)}
+          {capital(sayHoldFigure(holdDown))}
         </Words>
         {inHand !== undefined && <Words>{sayInHand(inHand)}</Words>}
         <Words colour="inkSoft">{sayWeights(holdDown)}</Words>
@@ -76,28 +79,35 @@ export function HoldStep() {
         })}
       </View>
       <Slabs />
-      <Lines title="What holds it" testID="hold-settings">
-        <QuantityLine
-          label="Weights at hand"
-          {...useDraftField('form.weights')}
-          unit="kg"
-          rule={massRule}
-          usual="none"
-        />
-        <QuantityLine
-          label="Braces along the walls, every"
-          {...useDraftField('form.braces')}
-          unit="mm"
-          rule={lengthRule}
-          usual="none, corner to corner"
-        />
-        <BoardLine wall={walls[0]} />
-      </Lines>
+      <HoldSettings wall={walls[0]} />
       <Words size="small" colour="inkSoft">
         Uplift = (resin displaced − own weight) × g, with a factor of 2 in what holds it. An
         estimate: clamps snug, not crushing.
       </Words>
     </View>
+  );
+}
+
+/** What holds it: weights, braces, the boards of the form. */
+function HoldSettings({ wall }: { readonly wall: FormWall | undefined }) {
+  return (
+    <Lines title="What holds it" testID="hold-settings">
+      <QuantityLine
+        label="Weights at hand"
+        {...useDraftField('form.weights')}
+        unit="kg"
+        rule={massRule}
+        usual="none"
+      />
+      <QuantityLine
+        label="Braces along the walls, every"
+        {...useDraftField('form.braces')}
+        unit="mm"
+        rule={lengthRule}
+        usual="none, corner to corner"
+      />
+      <BoardLine wall={wall} />
+    </Lines>
   );
 }
 
@@ -117,6 +127,13 @@ function BodyRows({
       value={sayHeld(body)}
       testID={`body-${body.kind}-${body.index}`}
     >
+      {body.densityGPerMl !== undefined && body.densityBy !== undefined && (
+        <WhyRow
+          label="Density"
+          value={`${body.densityGPerMl.toFixed(2)} g/ml, ${densityByNames[body.densityBy]}`}
+          dense
+        />
+      )}
       {floats !== undefined && <Words>{floats}</Words>}
       {sayLevels(body).map(([label, value]) => (
         <WhyRow key={label} label={label} value={value} dense />

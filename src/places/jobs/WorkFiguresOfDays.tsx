@@ -1,4 +1,5 @@
 import { useDeferredValue, useMemo, type ReactNode } from 'react';
+import type { HoldDown } from '@/core/holdDown/holdDownOf';
 import { idOfLine } from '@/core/prepare/prepareOf';
 import { useJobId } from '@/data/draft/openJob';
 import { isDated, useDatesOf, useTicksOf } from '@/data/hooks/useJobDays';
@@ -6,8 +7,27 @@ import { useShared } from '@/data/hooks/useShared';
 import { useDays } from '@/features/days/useDays';
 import { usePrepared } from '@/features/prepare/usePrepared';
 import { WorkFiguresContext, type WorkFigures } from '@/features/job/workFigures';
+import { HoldDrawnContext, type HoldDrawn } from '@/ui/section/HoldMarks';
 import { sayHoldFigure } from '@/words/holdDown';
 import { sayDayFrom, sayMoment } from '@/words/moments';
+
+/** What of it is drawn in the Section. */
+function holdDrawn({ bodies, walls }: HoldDown): HoldDrawn {
+  const lifts = bodies.filter(({ netG }) => netG > 0);
+  return {
+    lifting: new Set(
+      lifts.flatMap(({ kind, pour, index }) =>
+        kind === 'insert' && pour === undefined ? [index] : [],
+      ),
+    ),
+    slabsLift: lifts.some(({ kind }) => kind === 'slab'),
+    braced: new Set(
+      walls.flatMap(({ part, braceEveryMm, spanMm, lengthMm }) =>
+        braceEveryMm !== undefined || spanMm < lengthMm ? [part] : [],
+      ),
+    ),
+  };
+}
 
 /** Tells the list of a job's work what is prepared, held down and when it is ready. */
 export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }) {
@@ -44,5 +64,13 @@ export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }
       },
     };
   }, [prepared, ticks, isInDays, ready, breaks, now, zone]);
-  return <WorkFiguresContext value={useShared(figures)}>{children}</WorkFiguresContext>;
+  const hold = useMemo(
+    (): HoldDrawn | undefined => prepared && holdDrawn(prepared.holdDown),
+    [prepared],
+  );
+  return (
+    <WorkFiguresContext value={useShared(figures)}>
+      <HoldDrawnContext value={hold}>{children}</HoldDrawnContext>
+    </WorkFiguresContext>
+  );
 }

@@ -1,4 +1,4 @@
-import { memo, useId, useMemo, useState, type ReactNode } from 'react';
+import { memo, useContext, useId, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import type { Plan } from '../../core/plan/planTypes';
@@ -15,6 +15,7 @@ import { colourBands } from './colourBands';
 import { DepthRule } from './DepthRule';
 import { LayerWords } from './LayerWords';
 import { colourOfPour } from './colourOfPour';
+import { HoldDrawnContext, HoldMarks } from './HoldMarks';
 import { pieceOf } from '../../core/plan/piece/pieceOf';
 import { SectionPatterns } from './SectionPatterns';
 import { thingBox } from './thingBox';
@@ -79,6 +80,8 @@ export function SectionDrawing({
   width,
 }: SectionProps & { readonly width: number }) {
   const colours = useColours();
+  const held = useContext(HoldDrawnContext);
+  const hold = small ? undefined : held;
   const id = useId();
   const patterns = { form: `${id}form`, timber: `${id}timber` };
   const piece = useMemo(() => pieceOf(plan), [plan]);
@@ -156,6 +159,16 @@ export function SectionDrawing({
                 onSelect={onSelect}
               />
             ))}
+            {hold !== undefined &&
+              placed.map((cavity) => (
+                <HoldMarks
+                  key={cavity.index}
+                  cavity={cavity}
+                  drawn={piece[cavity.index]!}
+                  hold={hold}
+                  placeOf={(insert) => plan.form?.inserts.indexOf(insert) ?? -1}
+                />
+              ))}
             {single && (
               <DepthRule
                 cavity={first}
