@@ -52,7 +52,6 @@ const ofJob = new Set(['measure', 'buy', 'hold', 'prepare', 'days']);
 
 for (const path of [
   '/today',
-  '/quick',
   '/jobs',
   '/jobs/demo-lamp-base/choose',
   '/jobs/demo-sill-knot/trace?of=parts&index=0',

@@ -11,6 +11,7 @@ import { benchMesh } from './mesh';
 import { benchPlan } from './plan';
 import { measureReliability } from './reliability/reliability';
 import { benchStart } from './start';
+import { benchTimetable } from './timetable';
 import { benchTrace } from './trace';
 
 /** The folder of another build, say of an older version, that is measured in the same run: `--against <folder>`. */
@@ -41,6 +42,7 @@ async function main(): Promise<void> {
   print([
     benchPlan(),
     ...benchAmounts(),
+    ...benchTimetable(),
     ...benchMeasure(),
     ...benchHeat(),
     ...benchRanges(),

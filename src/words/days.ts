@@ -96,7 +96,7 @@ export function sayTaskDetail(task: PlacedTask, { now, zone }: Clock): string | 
     window === undefined
       ? undefined
       : window.from === window.to
-        ? `exactly ${sayMoment(window.from, now, zone)}`
+        ? `${tight ? 'tight: ' : ''}exactly ${sayMoment(window.from, now, zone)}`
         : `${tight ? 'tight: ' : ''}between ${sayBetween(window.from, window.to, now, zone)}`;
   const peak = asleep ? 'it is hottest while you sleep' : undefined;
   const told = [takes, within, peak].filter((each) => each !== undefined);

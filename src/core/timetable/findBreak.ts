@@ -3,12 +3,13 @@ import { allowedStarts, decides, feasibleStarts, type Room } from './solveJob';
 import {
   both,
   firstFrom,
+  inside,
   lastUntil,
   reached,
   reaching,
   spanAt,
-  startsIn,
   type Spans,
+  startsIn,
 } from './spans';
 import type { BreakCodes, Dates, JobTasks, TaskSpec } from './tasks';
 
@@ -104,8 +105,8 @@ function codeOf({ tasks, dates }: Dated, { task, reach }: Failing, room: Room): 
     return { code: 'due-too-soon', data: { due } };
   }
   const whole = { from: opens, to: closes };
-  const inHours = both(startsIn(calendar.work, minutes), [whole]);
-  const inTime = both(inHours, [{ from: now, to: Infinity }]);
+  const inHours = inside(startsIn(calendar.work, minutes), whole);
+  const inTime = inside(inHours, { from: now, to: Infinity });
   if (inTime.length > 0) return { code: 'hands-taken', data: { opens, closes } };
   return closes < now || (inHours.length > 0 && spanAt(inHours, now) === undefined)
     ? { code: 'too-late', data: { opens, closes } }

@@ -10,7 +10,17 @@ import {
   type Room,
   type Starts,
 } from './solveJob';
-import { both, firstFrom, merged, spanAt, startsIn, without, type Span, type Spans } from './spans';
+import {
+  both,
+  firstFrom,
+  inside,
+  merged,
+  type Span,
+  spanAt,
+  type Spans,
+  startsIn,
+  without,
+} from './spans';
 import type { BreakCodes, Dates, JobTasks, PlacedTask, TaskSpec, Use } from './tasks';
 
 /** A job with what is said of when. */
@@ -150,7 +160,8 @@ function windowOf(
   const tiedAt = starts.get(tie.to)!;
   const whole = { from: tiedAt + tie.fromMin, to: tiedAt + tie.toMin };
   if (hands !== 'on') return { window: whole, tight: false };
-  const usable = both(startsIn(calendar.work, minutes), [whole]);
+  const near = inside(calendar.work, { from: whole.from, to: whole.to + minutes });
+  const usable = startsIn(near, minutes);
   const at = starts.get(id)!;
   const isFixed = dates.done.has(id) || dates.pins.has(id);
   const inReach = isFixed ? usable : both(usable, feasible.get(id) ?? []);

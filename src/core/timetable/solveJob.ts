@@ -2,12 +2,13 @@ import type { Calendar } from './calendar';
 import {
   always,
   both,
+  inside,
   only,
   reaching,
-  spanAt,
-  startsIn,
   type Span,
+  spanAt,
   type Spans,
+  startsIn,
   without,
 } from './spans';
 import type { Dates, JobTasks, TaskSpec } from './tasks';
@@ -33,7 +34,7 @@ export type Starts = ReadonlyMap<string, number>;
 /** Moments that are tried when something is in the way lie so far apart, min. */
 const stepMin = 30;
 /** So many are tried for each task. */
-const mostTried = 48;
+const mostTried = 40;
 /** For the sake of an awake peak and safe windows a start is put off by so much at most, min. */
 const putOffMin = 3 * 24 * 60;
 
@@ -68,7 +69,7 @@ export function allowedStarts(
       const hours = hands === 'on' && !anyHour.has(id) ? inHours(minutes) : always;
       const from = hands === 'on' && !anyHour.has(id) ? now : -Infinity;
       const to = due === undefined ? Infinity : due - minutes;
-      const own = from > to ? [] : both(hours, [{ from, to }]);
+      const own = from > to ? [] : inside(hours, { from, to });
       return [id, without(own, taken.get(id) ?? [])];
     }),
   );
@@ -140,8 +141,8 @@ function ranked(
   const { prefer = 'early', safe } = task.tie ?? {};
   const all = [...momentsIn(domain, prefer)];
   if (safe !== undefined) {
-    const inside = both(domain, [spanOfTie(safe, tiedAt)]);
-    all.push(...momentsIn(inside, prefer));
+    const held = inside(domain, spanOfTie(safe, tiedAt));
+    all.push(...momentsIn(held, prefer));
   }
   const worse = (at: number): number =>
     (isSafe(task, at, tiedAt) ? 0 : 2) + (peaksAwake(task, at, calendar) ? 0 : 1);
@@ -160,8 +161,8 @@ function rootMoments(
   const isBackwards = due !== undefined;
   const [first, last] = [domain[0]?.from, domain.at(-1)?.to];
   const near = isBackwards
-    ? both(domain, [{ from: (last ?? 0) - putOffMin, to: Infinity }])
-    : both(domain, [{ from: -Infinity, to: (first ?? 0) + putOffMin }]);
+    ? inside(domain, { from: (last ?? 0) - putOffMin, to: Infinity })
+    : inside(domain, { from: -Infinity, to: (first ?? 0) + putOffMin });
   const prefer = isBackwards ? 'late' : 'early';
   const all = [...new Set([...momentsIn(near, prefer), ...momentsIn(domain, prefer)])];
   const worse = (at: number): number => (peaksAwake(root, at, calendar) ? 0 : 1);
@@ -178,7 +179,7 @@ const narrowMin = 60;
 /** Whether hours and what follows leave hardly any of a window that is wider in itself. */
 function isNarrow({ tie }: TaskSpec, tiedAt: number, domain: Spans): boolean {
   if (tie === undefined || !(tie.toMin - tie.fromMin > narrowMin)) return false;
-  const left = both(domain, [spanOfTie(tie, tiedAt)]);
+  const left = inside(domain, spanOfTie(tie, tiedAt));
   return left.reduce((sum, { from, to }) => sum + to - from, 0) < narrowMin;
 }
 
@@ -201,15 +202,15 @@ function against(
 const mostPerStart = 20;
 
 /**
- * Ways to place a job's tasks, start by start, the preferred ones first.
+ * Ways to place a job's tasks, start by start, the preferred ones first; ways of a start are worked out as they are asked for.
  * @param feasible as `feasibleStarts` has them
  */
-export function* placements(
+function* placements(
   job: JobTasks,
   dates: Dates,
   { calendar, loose }: Room,
   feasible: ReadonlyMap<string, Spans>,
-): Generator<Starts> {
+): Generator<Iterable<Starts>> {
   const tasks = job.tasks.filter(decides);
   const [root] = tasks;
   if (root === undefined || tasks.some(({ id }) => feasible.get(id)!.length === 0)) return;
@@ -234,18 +235,13 @@ export function* placements(
     }
     const tiedAt = starts.get(task.tie!.to)!;
     const own = feasible.get(task.id)!;
-    const domain = loose.has(task.id) ? own : both(own, [spanOfTie(task.tie!, tiedAt)]);
+    const domain = loose.has(task.id) ? own : inside(own, spanOfTie(task.tie!, tiedAt));
     for (const at of ranked(task, domain, tiedAt, calendar)) yield* put(task, index, at);
   }
 
   for (const at of rootMoments(root, feasible.get(root.id)!, dates, calendar)) {
-    let left = mostPerStart;
-    for (const each of put(root, 0, at)) {
-      yield each;
-      left -= 1;
-      if (left === 0) break;
-    }
     busy.length = 0;
+    yield put(root, 0, at);
   }
 }
 
@@ -264,20 +260,24 @@ export function bestPlacement(
 ): Starts | undefined {
   const root = job.tasks[0]?.id ?? '';
   let best: { readonly starts: Starts; readonly at: number; readonly worse: number } | undefined;
-  let [left, lastAt] = [budget, NaN];
-  for (const starts of placements(job, dates, room, feasible)) {
-    left -= 1;
-    const at = starts.get(root)!;
-    // Of each start its first way counts: it is the best of them.
-    if (at !== lastAt && isFree(starts)) {
-      lastAt = at;
-      // Nothing is put off for long for the sake of a peak by day.
-      if (best !== undefined && Math.abs(at - best.at) > putOffMin) break;
-      const worse = against(job, starts, room.calendar, feasible);
-      if (best === undefined || worse < best.worse) best = { starts, at, worse };
-      if (best.worse === 0) break;
+  let left = budget;
+  for (const ways of placements(job, dates, room, feasible)) {
+    let leftHere = mostPerStart;
+    for (const starts of ways) {
+      left -= 1;
+      leftHere -= 1;
+      if (isFree(starts)) {
+        const at = starts.get(root)!;
+        // Nothing is put off for long for the sake of a peak by day.
+        if (best !== undefined && Math.abs(at - best.at) > putOffMin) return best.starts;
+        const worse = against(job, starts, room.calendar, feasible);
+        if (best === undefined || worse < best.worse) best = { starts, at, worse };
+        // Of each start its first way counts: it is the best of them.
+        break;
+      }
+      if (leftHere <= 0) break;
     }
-    if (left <= 0) break;
+    if (best?.worse === 0 || left <= 0) break;
   }
   return best?.starts;
 }

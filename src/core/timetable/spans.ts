@@ -56,6 +56,18 @@ export function both(a: Spans, b: Spans): Spans {
   return common;
 }
 
+/** What of the spans is in one stretch: only those near it are looked at. */
+export function inside(spans: Spans, { from, to }: Span): Spans {
+  const found: Span[] = [];
+  for (let at = Math.max(0, placeAt(spans, from)); at < spans.length; at += 1) {
+    const span = spans[at]!;
+    if (span.from > to) break;
+    if (span.to < from) continue;
+    found.push({ from: Math.max(span.from, from), to: Math.min(span.to, to) });
+  }
+  return found;
+}
+
 /** In order, and those that meet as one. */
 export function merged(spans: Spans): Spans {
   const ordered = [...spans].sort((a, b) => a.from - b.from);

@@ -2,6 +2,7 @@ import type { FormWall } from '../../core/holdDown/formWalls';
 import { lengthRule } from '../../core/quantity/rules';
 import { solidKinds } from '../../core/thermal/solids';
 import { useDraftField, useJobPart } from '../../data/draft/pourInHand';
+import { useHasProblem } from '../../data/draft/formField';
 import { ChoiceList } from '../../ui/fields/ChoiceList';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SettingLine } from '../../ui/fields/SettingLine';
@@ -11,7 +12,7 @@ import { saySolid } from '../../words/heat';
 /** What the walls of the form are of: as the heat step says, where nobody says it here. */
 export function BoardLine({ wall }: { readonly wall: FormWall | undefined }) {
   const [form = {}, setForm] = useJobPart('form');
-  const thickness = useDraftField('form.board.thickness');
+  const isWrong = useHasProblem('form.board');
   if (wall === undefined) return null;
   const { board, thicknessMm, boardAssumed } = wall;
   return (
@@ -19,7 +20,7 @@ export function BoardLine({ wall }: { readonly wall: FormWall | undefined }) {
       label="Walls of the form"
       value={`${saySolid[board]}, ${sayMm(thicknessMm)}`}
       assumed={boardAssumed}
-      wrong={thickness.problem !== undefined}
+      wrong={isWrong}
     >
       <ChoiceList
         label="Walls of the form"
@@ -33,9 +34,13 @@ export function BoardLine({ wall }: { readonly wall: FormWall | undefined }) {
         }
         onTaken={() => undefined}
       />
-      {form.board !== undefined && (
-        <QuantityField label="Thick" {...thickness} unit="mm" rule={lengthRule} />
-      )}
+      {form.board !== undefined && <BoardThickness />}
     </SettingLine>
   );
+}
+
+/** Only of a board that was said: a field of it would make half a board of none. */
+function BoardThickness() {
+  const thickness = useDraftField('form.board.thickness');
+  return <QuantityField label="Thick" {...thickness} unit="mm" rule={lengthRule} />;
 }
