@@ -67,6 +67,8 @@ test('what was done at its real time moves the rest', async ({ page }) => {
   await task(page, 'pour-1/layer-2')
     .getByRole('button', { name: /^Done: / })
     .tap();
+  await expect(task(page, 'pour-1/layer-2')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Done: 3 tasks/ }).tap();
   await expect(task(page, 'pour-1/layer-2')).toContainText('done today');
   await expect(task(page, 'pour-1/layer-3')).not.toHaveText(before);
   await page.getByRole('button', { name: 'Undo' }).tap();

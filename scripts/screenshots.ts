@@ -21,8 +21,10 @@ async function heatIsThere(page: Page): Promise<void> {
   await page.getByTestId('heat-paint').waitFor();
 }
 
-const atTop = (page: Page, testId: string): Promise<void> =>
-  page.getByTestId(testId).evaluate((element) => element.scrollIntoView({ block: 'start' }));
+/** A Tuesday in October: pictures of days do not change with the day on which they are taken. */
+const tuesday = new Date('2026-10-06T09:30:00');
+
+const daysAreThere = (page: Page): Promise<void> => page.getByTestId('timetable').waitFor();
 
 /** One picture of each main view, all from the demo data. */
 const shots: readonly Shot[] = [
@@ -35,6 +37,21 @@ const shots: readonly Shot[] = [
       await page.getByText('Both in the cup').waitFor();
       await page.getByRole('heading', { level: 1 }).click();
     },
+  },
+  { name: 'today', path: '/today', act: daysAreThere },
+  { name: 'wide-today', path: '/today', wide: true, act: daysAreThere },
+  { name: 'job-prepare', path: '/jobs/demo-galley-inlay/prepare' },
+  { name: 'job-hold', path: '/jobs/demo-galley-inlay/hold' },
+  {
+    name: 'job-days',
+    path: '/jobs/demo-chart-table/days',
+    act: (page) => page.getByTestId('task-ready').waitFor(),
+  },
+  {
+    name: 'wide-days',
+    path: '/jobs/demo-galley-inlay/days',
+    wide: true,
+    act: (page) => page.getByTestId('task-ready').waitFor(),
   },
   { name: 'jobs', path: '/jobs' },
   {
@@ -53,17 +70,6 @@ const shots: readonly Shot[] = [
   },
   { name: 'job-resin', path: '/jobs/demo-lamp-base/resin' },
   {
-    name: 'wide-choose',
-    path: '/jobs/demo-lamp-base/choose',
-    wide: true,
-    // Five resins fit; the thread answers for one after another.
-    act: (page) =>
-      page
-        .getByText(/^about\s\d/)
-        .nth(4)
-        .waitFor(),
-  },
-  {
     name: 'job-layers',
     path: '/jobs/demo-lamp-base/layers',
     act: (page) => page.getByTestId('layer-table').waitFor(),
@@ -73,37 +79,7 @@ const shots: readonly Shot[] = [
     path: '/jobs/demo-lamp-base/heat',
     act: heatIsThere,
   },
-  {
-    name: 'heat-depth',
-    path: '/jobs/demo-lamp-base/heat',
-    act: async (page) => {
-      await heatIsThere(page);
-      await page.getByRole('button', { name: 'How deep in this room?' }).click();
-      await page.getByTestId('depth-here').waitFor();
-      await atTop(page, 'heat-bucket');
-    },
-  },
-  {
-    name: 'heat-what-if',
-    path: '/jobs/demo-lamp-base/heat',
-    act: async (page) => {
-      await heatIsThere(page);
-      await page.getByRole('button', { name: 'What if' }).click();
-      await page.getByLabel('If the room were').fill('30 °C');
-      await page
-        .getByTestId('compared')
-        .filter({ hasText: /Easy\s*(Warm|High)/ })
-        .waitFor();
-      await atTop(page, 'what-if');
-    },
-  },
-  { name: 'wide-heat', path: '/jobs/demo-lamp-base/heat', wide: true, act: heatIsThere },
   { name: 'job-colour', path: '/jobs/demo-drawer-knobs/colour' },
-  {
-    name: 'job-batches',
-    path: '/jobs/demo-drawer-knobs/mix',
-    act: (page) => page.getByTestId('other-batch').first().waitFor(),
-  },
   {
     name: 'buying-dark',
     path: '/buying',
@@ -112,7 +88,6 @@ const shots: readonly Shot[] = [
     act: (page) => page.getByText('of 12 jobs').waitFor(),
   },
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
-  { name: 'shelf', path: '/shelf' },
   { name: 'resin-card', path: '/shelf/demo-table-coat' },
   { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
 ];
@@ -125,11 +100,12 @@ const main = (): Promise<void> =>
         viewport: wide ? screenSize.wide : screenSize.phone,
         colorScheme: dark ? 'dark' : 'light',
       });
+      await page.clock.setFixedTime(tuesday);
       await page.goto(new URL(path, address).href);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('networkidle');
       // A step comes in a chunk of its own, after the frame around it.
-      if (/^\/jobs\/.*(measure|layers|heat|mix|colour|resin)/.test(path)) {
+      if (/^\/jobs\/.*(measure|layers|heat|mix|colour|resin|hold|prepare|days)/.test(path)) {
         await page.getByTestId('main-figure').waitFor();
       }
       await page.evaluate(() => document.fonts.ready);

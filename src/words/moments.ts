@@ -94,6 +94,13 @@ export function sayDayFrom(moment: number, now: number, zone: string): string {
 export const sayMoment = (moment: number, now: number, zone: string): string =>
   `${sayDayFrom(moment, now, zone)} ${sayClockAt(moment, zone)}`;
 
+/** The clock of what is further off says nothing. */
+const soonDays = 3;
+
+/** When something comes that is only about known: `tomorrow 9:00`, and what is days away by its day. */
+export const sayAhead = (moment: number, now: number, zone: string): string =>
+  moment - now < soonDays * dayMin ? sayMoment(moment, now, zone) : sayDayFrom(moment, now, zone);
+
 /** From one moment to another, the day once where it is the same: `tomorrow 9:00 to 15:00`. */
 export function sayBetween(from: number, to: number, now: number, zone: string): string {
   const end =

@@ -110,7 +110,7 @@ const reasons: Sentences<PrepareCodes> = {
   'dry-stock': ({ moisture, stockMm }) =>
     `${moisture === undefined ? `Under 10 % it stays as it is; ${sayMm(stockMm)} thick is wetter inside than a meter reads.` : sayMoisture(moisture)} Damp timber breathes bubbles and shrinks off the resin.`,
   flatten: () =>
-    'A slab that rocks lets resin beneath. Planed thin now, nothing is left to flatten later.',
+    'A slab that rocks lets resin beneath. Planed thin now, nothing is left to flatten later. Wear a dust mask.',
   bark: () => 'Resin holds on to bark, and bark to nothing: skipped, the joint opens.',
   'clean-timber': () => 'Dust in the grain shows as a grey line. Skipped, bubbles start at it.',
   'clean-mould': () => 'Dust and old release print on every casting.',
@@ -146,7 +146,8 @@ const reasons: Sentences<PrepareCodes> = {
   'hold-down': ({ bodies }) =>
     `${bodies === 1 ? 'It floats' : `${bodies} of them float`} once resin gets beneath. Snug, not crushing: resin shrinks.`,
   'mask-edges': () => 'What runs over an edge drips under it and sets there.',
-  'leftover-moulds': () => 'Mixed resin has to go somewhere before it heats in the cup.',
+  'leftover-moulds': () =>
+    'Mixed resin has to go somewhere before it heats in the cup. It cures before it goes in the bin.',
   tools: ({ batches }) =>
     `Counted from ${batches === 1 ? 'one batch' : `${batches} batches`}. Nobody fetches a cup with resin going off.`,
   'mark-cups': () => 'Two parts swapped is a bin of soft resin. Caps never change bottles.',
@@ -155,7 +156,7 @@ const reasons: Sentences<PrepareCodes> = {
   fan: () =>
     'On from the start until the heat is past its peak, then off so that the face can level.',
   gear: ({ polyurethane }) =>
-    `Nitrile gloves, eyes, fresh air; a respirator as the safety data sheet says. Sensitisation is for life.${polyurethane ? ' Polyurethane: isocyanates. Asthmatics keep away.' : ''}`,
+    `Nitrile gloves, eyes, fresh air; a respirator as the safety data sheet says. Sensitisation is for life. Children and pets away; alcohol and a torch never on one bench.${polyurethane ? ' Polyurethane: isocyanates. Asthmatics keep away.' : ''}`,
   drips: () => 'Too soon they come back; hard, they have to be cut off.',
   underside: () => 'Sealed on one face only, a board takes up moisture on the other and cups.',
 };

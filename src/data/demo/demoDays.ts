@@ -22,10 +22,11 @@ const castOnTheDay = ['level', 'tools', 'mark-cups', 'gear'];
 export const demoDays: readonly DemoDays[] = [
   {
     job: 'demo-lamp-base',
-    start: [-1, 18, 0],
+    // As the heat step has it.
+    start: [-1, 17, 30],
     lines: ['clean-mould', 'release/mould', ...castOnTheDay, 'cover'],
-    ticked: [-1, 17, 55],
-    tasks: [['pour-1/layer-1', [-1, 18, 0], 15]],
+    ticked: [-1, 17, 25],
+    tasks: [['pour-1/layer-1', [-1, 17, 30], 15]],
   },
   {
     job: 'demo-galley-inlay',

@@ -4,11 +4,12 @@ import { useJobId, useOpenJob } from '../../data/draft/openJob';
 import { useChangeDays, useDatesOf, type JobDates } from '../../data/hooks/useJobDays';
 import { ActionButton } from '../../ui/ActionButton';
 import { MomentField } from '../../ui/fields/MomentField';
+import { SettingLine } from '../../ui/fields/SettingLine';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { capital } from '../../words/figures';
-import { localTextOf, sayDayFrom, sayMoment } from '../../words/moments';
+import { localTextOf, sayAhead, sayDayFrom, sayMoment } from '../../words/moments';
 import { Breaks } from './Breaks';
 import { namedTasks, type NamedTask } from './dayTasks';
 import { saveCalendar } from './saveCalendar';
@@ -48,7 +49,7 @@ export function DaysStep() {
         <Words size="title" weight="bold">
           {ready === undefined
             ? 'Never quite hard in this room'
-            : `Ready ${sayMoment(ready.task.from, now, zone)}`}
+            : `Ready ${sayAhead(ready.task.from, now, zone)}`}
         </Words>
         {next !== undefined && (
           <Words colour="inkSoft">Next {sayMoment(next.task.from, now, zone)}</Words>
@@ -56,7 +57,12 @@ export function DaysStep() {
       </MainFigure>
       <Breaks days={days} clock={clock} job={job} />
       <WhenFields job={job} />
-      <ByDay tasks={tasks} clock={clock} actions={actions} />
+      <ByDay tasks={tasks.filter(({ task: { done } }) => !done)} clock={clock} actions={actions} />
+      <WhatIsDone
+        tasks={tasks.filter(({ task: { done } }) => done)}
+        clock={clock}
+        actions={actions}
+      />
       <View style={styles.row}>
         <ActionButton
           icon="download"
@@ -120,6 +126,20 @@ interface ByDayProps {
   readonly tasks: readonly NamedTask[];
   readonly clock: { readonly now: number; readonly zone: string };
   readonly actions: ReturnType<typeof useTaskActions>;
+}
+
+/** What is behind one, folded. */
+function WhatIsDone({ tasks, ...more }: ByDayProps) {
+  if (tasks.length === 0) return null;
+  return (
+    <SettingLine
+      label="Done"
+      value={tasks.length === 1 ? 'one task' : `${tasks.length} tasks`}
+      testID="what-is-done"
+    >
+      <ByDay tasks={tasks} {...more} />
+    </SettingLine>
+  );
 }
 
 /** All tasks under their days. A task that is done can be told its real time. */

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import { Words } from '../../ui/text/Words';
 import { sayTask } from '../../words/days';
-import { sayDayAt, sayMoment } from '../../words/moments';
+import { sayAhead, sayDayAt, sayMoment } from '../../words/moments';
 import type { DaysAnswer } from '../../workers/daysWorker';
 import { DaysGround, DaysLane } from './DaysLane';
 import { daysScale } from './daysScale';
@@ -32,7 +32,7 @@ export function DaysStrip({ days, job, zone, now }: DaysStripProps) {
   const begins = Math.min(next.task.from, Math.max(now, tasks[0]!.task.from));
   const count = Math.max(3, Math.min(mostDays, Math.floor(width / dayDp)));
   const scale = daysScale(begins, count, width, zone);
-  const said = `Next: ${sayTask(next.task, next.job)}, ${sayMoment(next.task.from, now, zone)}. ${sayTask(last.task, last.job)} ${sayMoment(last.task.from, now, zone)}.`;
+  const said = `Next: ${sayTask(next.task, next.job)}, ${sayMoment(next.task.from, now, zone)}. ${sayTask(last.task, last.job)} ${sayAhead(last.task.from, now, zone)}.`;
   return (
     <View
       testID="days-strip"

@@ -9,7 +9,7 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayTask } from '../../words/days';
 import { capital } from '../../words/figures';
-import { sayLongDayAt, sayMoment } from '../../words/moments';
+import { sayAhead, sayLongDayAt, sayMoment } from '../../words/moments';
 import { sayHoursOn } from '../../words/person';
 import { Breaks } from './Breaks';
 import { morningAfter, namedTasks, todayOf, type NamedTask } from './dayTasks';
@@ -116,7 +116,7 @@ function Lists({ days, zone, now, onJob }: Told & Pick<TodayScreenProps, 'onJob'
       <MainFigure>
         {first === undefined ? (
           <Words size="large" weight="bold">
-            Nothing to do before {sayMoment(all.at(-1)?.task.from ?? now, now, zone)}
+            Nothing to do before {sayAhead(all.at(-1)?.task.from ?? now, now, zone)}
           </Words>
         ) : (
           <>

@@ -9,7 +9,7 @@ import { usePrepared } from '@/features/prepare/usePrepared';
 import { WorkFiguresContext, type WorkFigures } from '@/features/job/workFigures';
 import { HoldDrawnContext, type HoldDrawn } from '@/ui/section/HoldMarks';
 import { sayHoldFigure } from '@/words/holdDown';
-import { sayDayFrom, sayMoment } from '@/words/moments';
+import { sayAhead } from '@/words/moments';
 
 /** What of it is drawn in the Section. */
 function holdDrawn({ bodies, walls }: HoldDown): HoldDrawn {
@@ -59,7 +59,7 @@ export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }
             ? 'something does not fit'
             : ready === undefined
               ? ''
-              : `ready ${sayDayFrom(ready.from, now, zone) === 'today' ? sayMoment(ready.from, now, zone) : sayDayFrom(ready.from, now, zone)}`,
+              : `ready ${sayAhead(ready.from, now, zone)}`,
         isDone: isInDays,
       },
     };
