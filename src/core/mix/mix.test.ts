@@ -1,3 +1,4 @@
+import { mixingAtPace } from './working';
 import * as fc from 'fast-check';
 import { readResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
@@ -101,5 +102,28 @@ describe('on the scale', () => {
         },
       ),
     );
+  });
+});
+
+describe('a person’s own pace', () => {
+  const pace = { stir: '7 min', pourRate: '250 ml/min' };
+
+  test('stands where a job says nothing, for slow resins', () => {
+    expect(mixingAtPace(undefined, 'deep-pour-epoxy', pace)).toEqual(pace);
+    expect(mixingAtPace({ stir: '4 min' }, 'deep-pour-epoxy', pace)).toEqual({
+      stir: '4 min',
+      pourRate: '250 ml/min',
+    });
+    // A quick resin is stirred for as long as it lets one.
+    expect(mixingAtPace(undefined, 'fast-polyurethane', pace)).toEqual({
+      stir: undefined,
+      pourRate: '250 ml/min',
+    });
+  });
+
+  test('nobody’s pace changes nothing', () => {
+    const mixing = { stir: '4 min' };
+    expect(mixingAtPace(mixing, 'deep-pour-epoxy', undefined)).toBe(mixing);
+    expect(mixingAtPace(undefined, 'deep-pour-epoxy', {})).toBeUndefined();
   });
 });

@@ -50,3 +50,15 @@ test('who waits for the morning pours the next that much later', () => {
   // Seven in the evening and eight hours: three at night, so seven in the morning; the next is due at three in the afternoon.
   expect(isAwakeFor([joint(8, 13), joint(8, 8.5)], at(19))).toBe(true);
 });
+
+test('whoever said when they sleep is awake at other hours', () => {
+  const late = { fromMin: at(1), toMin: at(9) };
+  expect(isNight(at(23), late)).toBe(false);
+  expect(isNight(at(2), late)).toBe(true);
+  expect(isNight(at(24 + 8.9), late)).toBe(true);
+  // Open from one to five at night: somebody who works nights is there for it.
+  const nights = { fromMin: at(9), toMin: at(17) };
+  expect(isAwakeFor([joint(7, 11)], at(18), nights)).toBe(true);
+  expect(isAwakeFor([joint(7, 11)], at(18), late)).toBe(false);
+  expect(isAwakeFor([joint(11.5, 12), joint(11.5, 12)], undefined, nights)).toBe(true);
+});

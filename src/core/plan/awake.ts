@@ -1,21 +1,24 @@
 import type { LayerJoint } from '../layers/jointOf';
+import type { DaySpan } from '../person/hoursSchema';
 
-/** People sleep from ten to seven: minutes after midnight. */
-const nightFromMin = 22 * 60;
-const nightToMin = 7 * 60;
 const dayMin = 24 * 60;
 
-export const isNight = (atMin: number): boolean => {
-  const clockMin = ((atMin % dayMin) + dayMin) % dayMin;
-  return clockMin >= nightFromMin || clockMin < nightToMin;
-};
+/** People sleep from ten to seven, where they do not say when: minutes after midnight. */
+export const usualNight: DaySpan = { fromMin: 22 * 60, toMin: 7 * 60 };
+
+/** How long it is since a night began, min; less than a day. */
+const sinceNightfall = (atMin: number, { fromMin }: DaySpan): number =>
+  (((atMin - fromMin) % dayMin) + dayMin) % dayMin;
+
+const nightMin = ({ fromMin, toMin }: DaySpan): number =>
+  toMin > fromMin ? toMin - fromMin : toMin + dayMin - fromMin;
+
+export const isNight = (atMin: number, night = usualNight): boolean =>
+  sinceNightfall(atMin, night) < nightMin(night);
 
 /** The next moment at which somebody is awake. */
-function awakeAt(atMin: number): number {
-  if (!isNight(atMin)) return atMin;
-  const midnight = Math.floor(atMin / dayMin) * dayMin;
-  return atMin - midnight < nightToMin ? midnight + nightToMin : midnight + dayMin + nightToMin;
-}
+const awakeAt = (atMin: number, night: DaySpan): number =>
+  isNight(atMin, night) ? atMin - sinceNightfall(atMin, night) + nightMin(night) : atMin;
 
 /** When a layer can no longer follow: the window closes by label or model; undefined: it waits as long as one likes. */
 function closesMin({ school, closesMin: byModel, latestInRoomMin: byLabel }: LayerJoint) {
@@ -24,22 +27,23 @@ function closesMin({ school, closesMin: byModel, latestInRoomMin: byLabel }: Lay
   return Number.isFinite(closes) ? closes : undefined;
 }
 
-function worksFrom(joints: readonly LayerJoint[], startMin: number): boolean {
+function worksFrom(joints: readonly LayerJoint[], startMin: number, night: DaySpan): boolean {
   let atMin = startMin;
   return joints.every((joint) => {
     if (joint.plannedMin === undefined) return true;
     const openMin = atMin + joint.plannedMin;
     const lastMin = atMin + (closesMin(joint) ?? Infinity);
-    atMin = awakeAt(openMin);
+    atMin = awakeAt(openMin, night);
     return atMin <= lastMin;
   });
 }
 
 /** Nobody says when they begin: each hour of the day is tried. */
-const startsMin = Array.from(
-  { length: (nightFromMin - nightToMin) / 60 },
-  (_, hour) => nightToMin + hour * 60,
-);
+const startsMin = (night: DaySpan): readonly number[] =>
+  Array.from(
+    { length: Math.floor((dayMin - nightMin(night)) / 60) },
+    (_, hour) => night.toMin + hour * 60,
+  );
 
 /**
  * Whether somebody is awake for every layer: each follows at its moment, or in the morning after while its window is open.
@@ -48,7 +52,8 @@ const startsMin = Array.from(
 export const isAwakeFor = (
   joints: readonly LayerJoint[],
   pouredAtMin: number | undefined,
+  night = usualNight,
 ): boolean =>
   pouredAtMin === undefined
-    ? startsMin.some((startMin) => worksFrom(joints, startMin))
-    : worksFrom(joints, pouredAtMin);
+    ? startsMin(night).some((startMin) => worksFrom(joints, startMin, night))
+    : worksFrom(joints, pouredAtMin, night);

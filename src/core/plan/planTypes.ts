@@ -15,6 +15,7 @@ import type { CupMark } from '../mix/cupMarks';
 import type { CupFigures, ScaleFigures } from '../mix/onScale';
 import type { Strokes } from '../mix/strokes';
 import type { OwnPace, Working } from '../mix/working';
+import type { DaySpan } from '../person/hoursSchema';
 import type { CardCodes } from '../codes/cardCodes';
 import type { Coded, Severity } from '../codes/coded';
 import type { OfPart, PartCodes } from '../codes/partCodes';
@@ -379,6 +380,8 @@ export interface Shelf {
   readonly moulds: readonly Mould[];
   /** How fast the person stirs and pours, where a job says nothing of it. */
   readonly pace?: OwnPace | undefined;
+  /** When the person sleeps; from ten to seven without it. */
+  readonly night?: DaySpan | undefined;
   /** Kept with the resins, so that they need not be worked out anew. */
   readonly calibrations?: KeptCalibrations | undefined;
 }

@@ -133,6 +133,22 @@ test('a job is duplicated, removed and put back', async () => {
   expect(tab.current.jobs.some(({ id }) => id === tray.id)).toBe(true);
 });
 
+test('when a job is wanted and what of it was done goes with it, and comes back', async () => {
+  const { first } = twoTabs();
+  const tab = await startedTab(first);
+  const lamp = tab.current.jobs.find(({ id }) => id === 'demo-lamp-base')!;
+  const own = ['dates/demo-lamp-base', 'ticks/demo-lamp-base'];
+  const there = async (): Promise<number> => (await first.contents(own)).size;
+  expect(await there()).toBe(2);
+  let undo: Undo | undefined;
+  await act(async () => {
+    undo = await tab.current.jobActions.remove(lamp);
+  });
+  expect(await there()).toBe(0);
+  await act(async () => void (await undo?.()));
+  expect(await there()).toBe(2);
+});
+
 test('a card that another tab has changed is not overwritten unseen', async () => {
   const { first, second } = twoTabs();
   const here = await startedTab(first);

@@ -1,5 +1,6 @@
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
+import { nightOf } from '../../core/person/hoursSchema';
 import type { Shelf } from '../../core/plan/planTypes';
 import type { AnyKind, Kind, ListedRecord } from '../kinds/kind';
 import * as kept from '../kinds/kinds';
@@ -106,6 +107,7 @@ function shelfOf(...of: ShelfParts): Shelf {
   const shelf = {
     resins: (resins?.records ?? []).map(({ resin }) => resin),
     moulds: (moulds?.records ?? []).map(({ mould }) => mould),
+    night: person?.sleep === undefined ? undefined : nightOf(person.sleep),
     pace: person && { stir: person.stir, pourRate: person.pourRate },
     calibrations: keptIn(resins?.records ?? []),
   };

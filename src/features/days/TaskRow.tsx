@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { ActionButton } from '../../ui/ActionButton';
+import { PressLink } from '../../ui/PressLink';
 import { StateMark } from '../../ui/StateMark';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -18,10 +19,19 @@ interface TaskRowProps {
   /** Whether the day is told: not under it. */
   readonly withDay?: boolean;
   readonly actions: ReturnType<typeof useTaskActions>;
+  /** Opens where it is done. */
+  readonly onOpen?: (named: NamedTask) => void;
 }
 
 /** One task of the days: when, what, its window, and what can be done with it. */
-export function TaskRow({ named, clock, withJob = false, withDay = false, actions }: TaskRowProps) {
+export function TaskRow({
+  named,
+  clock,
+  withJob = false,
+  withDay = false,
+  actions,
+  onOpen,
+}: TaskRowProps) {
   const colours = useColours();
   const { task, job } = named;
   const { now, zone } = clock;
@@ -29,22 +39,31 @@ export function TaskRow({ named, clock, withJob = false, withDay = false, action
   const when = withDay ? capital(sayMoment(task.from, now, zone)) : sayClockAt(task.from, zone);
   const detail = sayTaskDetail(task, clock);
   const isHands = task.hands === 'on';
+  const words = (
+    <>
+      <Words weight={isHands ? 'semibold' : 'text'} colour={isHands ? 'ink' : 'inkSoft'}>
+        {when} {withJob ? `${job.name} · ${what}` : what}
+      </Words>
+      {detail !== undefined && (
+        <Words size="small" colour="inkSoft">
+          {detail}
+          {task.pinned ? ' · pinned' : ''}
+        </Words>
+      )}
+    </>
+  );
   return (
     <View testID={`task-${task.id}`} style={[styles.row, { borderBottomColor: colours.line }]}>
       <StateMark
         state={task.done ? 'done' : task.tight && isHands ? 'wrong' : isHands ? 'next' : 'open'}
       />
-      <View style={styles.words}>
-        <Words weight={isHands ? 'semibold' : 'text'} colour={isHands ? 'ink' : 'inkSoft'}>
-          {when} {withJob ? `${job.name} · ${what}` : what}
-        </Words>
-        {detail !== undefined && (
-          <Words size="small" colour="inkSoft">
-            {detail}
-            {task.pinned ? ' · pinned' : ''}
-          </Words>
-        )}
-      </View>
+      {onOpen === undefined ? (
+        <View style={styles.words}>{words}</View>
+      ) : (
+        <PressLink onPress={() => onOpen(named)} style={styles.words}>
+          <View>{words}</View>
+        </PressLink>
+      )}
       {isHands && (
         <View style={styles.actions}>
           {task.pinned && !task.done && (
@@ -78,6 +97,12 @@ const styles = StyleSheet.create({
     paddingVertical: space.tight,
     borderBottomWidth: 1,
   },
-  words: { flexGrow: 1, flexShrink: 1, flexBasis: 150 },
+  words: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 150,
+    minHeight: touch.table,
+    justifyContent: 'center',
+  },
   actions: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: 'auto' },
 });

@@ -20,12 +20,13 @@ import { useDays, type DaysState } from './useDays';
 import { useTaskActions } from './useTaskActions';
 
 interface TodayScreenProps {
-  readonly onJob: (id: string) => void;
+  /** Opens where a task is done. */
+  readonly onTask: (named: NamedTask) => void;
   readonly onJobs: () => void;
 }
 
 /** Over all jobs: what is to be done now, what comes next, and what must not be slept through. */
-export function TodayScreen({ onJob, onJobs }: TodayScreenProps) {
+export function TodayScreen({ onTask, onJobs }: TodayScreenProps) {
   const state = useDays();
   const { days, zone, now, failed, isEmpty } = state;
   const { data: settings } = useSettings();
@@ -53,7 +54,7 @@ export function TodayScreen({ onJob, onJobs }: TodayScreenProps) {
           </Words>
         </MainFigure>
       ) : (
-        <Lists {...state} days={days} onJob={onJob} />
+        <Lists {...state} days={days} onTask={onTask} />
       )}
       {!isEmpty && days !== undefined && <Days {...state} days={days} />}
     </Screen>
@@ -95,7 +96,7 @@ function Days({ days, zone, now, outdated }: Told) {
   );
 }
 
-function Lists({ days, zone, now, onJob }: Told & Pick<TodayScreenProps, 'onJob'>) {
+function Lists({ days, zone, now, onTask }: Told & Pick<TodayScreenProps, 'onTask'>) {
   const actions = useTaskActions();
   const clock = { now, zone };
   const { all, today } = useMemo(() => {
@@ -144,21 +145,11 @@ function Lists({ days, zone, now, onJob }: Told & Pick<TodayScreenProps, 'onJob'
               withJob
               withDay
               actions={actions}
+              onOpen={onTask}
             />
           ))}
         </View>
       ))}
-      <View style={styles.row}>
-        {days.jobs.map(({ job, name }) => (
-          <ActionButton
-            key={job}
-            kind="bare"
-            label={name}
-            spoken={`Open ${name}`}
-            onPress={() => onJob(job)}
-          />
-        ))}
-      </View>
     </View>
   );
 }

@@ -6,7 +6,7 @@ import type { ReadResin } from '../../resin/readResin';
 import type { Resin } from '../../resin/resinSchema';
 import type { Problem } from '../../problem';
 import { isAwakeFor } from '../awake';
-import type { PourPlan, Warning, WarningCode } from '../planTypes';
+import type { PourPlan, Warning, WarningCode, Shelf } from '../planTypes';
 
 /** What speaks against a resin for a job besides the warnings of its plan; mPa·s, ml and min. */
 export interface ChoiceCodes {
@@ -139,6 +139,7 @@ export function planReasons(
   card: Resin,
   asked: boolean,
   pouredAtMin: number | undefined,
+  night?: Shelf['night'],
 ): readonly Fit[] {
   const found: Fit[] = warnings.flatMap((warning) => byWarning(warning) ?? []);
   const add = (severity: Fit['severity'], coded: Coded<ChoiceCodes>): void =>
@@ -163,6 +164,7 @@ export function planReasons(
     !isAwakeFor(
       plan.layers.flatMap(({ joint }) => joint ?? []),
       pouredAtMin,
+      night,
     )
   ) {
     add('possible', { code: 'window-at-night', data: { pouredAtMin } });

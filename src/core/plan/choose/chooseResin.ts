@@ -187,7 +187,7 @@ export function chooseResin(
         ];
         const reasons = [
           ...suits,
-          ...planReasons(plan, warnings, card, isCutByPerson(own), pouredAtMin),
+          ...planReasons(plan, warnings, card, isCutByPerson(own), pouredAtMin, shelf.night),
         ];
         return {
           ...common,

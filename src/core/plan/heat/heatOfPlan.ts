@@ -24,6 +24,7 @@ import {
 } from '../../thermal/spread';
 import type { Plan, PourPlan, Shelf } from '../planTypes';
 import { dilutedBy } from '../../mix/fillers/dilutedBy';
+import type { DaySpan } from '../../person/hoursSchema';
 import { isNight } from '../awake';
 import { belowPour, type BelowPour } from './belowPour';
 import { givesWay } from './formHeat';
@@ -73,6 +74,8 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly air: DampAir | undefined;
   /** What the plan says of each layer: its moments stand, whatever grid a picture is followed on. */
   readonly cures: readonly (LayerCure | undefined)[];
+  /** When the person sleeps, where they said. */
+  readonly night: DaySpan | undefined;
   /** The label's time of demoulding where the model is known to be early, h. */
   readonly leastDemouldH: number | undefined;
 }
@@ -181,6 +184,7 @@ function caseOf(
     otherReadings,
     leastDemouldH,
     air: dampAirOf(said),
+    night: shelf?.night,
     cures: pours[index]!.layers.map(({ cure }) => cure),
   };
 }
@@ -245,7 +249,7 @@ function withClock(
         ? formBearsC
         : undefined,
     peakAtMin,
-    asleep: peakAtMin === undefined ? undefined : isNight(peakAtMin),
+    asleep: peakAtMin === undefined ? undefined : isNight(peakAtMin, given.night),
   };
 }
 
