@@ -83,6 +83,9 @@ test('sleep and days away; across the end of summer time; back from a due date',
     twoLayers,
   ).out;
   expect(due.timetable.broken).toEqual([]);
+  const wholeDay = plan('--due', '2026-05-05', ...london, twoLayers).out.timetable;
+  expect(wholeDay.broken).toEqual([]);
+  expect(taskOf({ timetable: wholeDay }, 'ready')!.to).toMatch(/^2026-05-05/);
   const hands = due.timetable.tasks.filter(({ handsOn }: Printed) => handsOn) as Printed[];
   expect(hands.every(({ from }) => !/2026-05-0[67]/.test(from))).toBe(true);
   expect(hands.every(({ to }) => to <= '2026-05-08T12:00')).toBe(true);

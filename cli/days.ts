@@ -90,7 +90,8 @@ export function printedDays(resolved: ResolvedJob, plan: Plan, asked: DaysArgume
     typed === undefined ? undefined : momentOf(typed, zone, field);
   const dates = {
     start: moment('start', asked.start),
-    due: moment('due', asked.due),
+    // A day alone is all of it.
+    due: moment('due', asked.due?.replace(/^\d{4}-\d{2}-\d{2}$/, '$&T23:59')),
     pins: new Map<string, number>(),
     done: new Map<string, never>(),
   };

@@ -112,7 +112,10 @@ const breaks = ({ now, zone }: Clock): Sentences<BreakCodes> => ({
     `It takes ${sayRoughly(minutes)}, and your longest hours are ${sayRoughly(mostMin)}.`,
   'no-hours': () => 'No hours are set in which you work.',
   'hands-taken': () => 'Another job has your hands in all of its window.',
-  'too-late': () => 'It should have been done before now.',
+  'too-late': ({ opens }) =>
+    Number.isFinite(opens)
+      ? `It should have been done ${sayMoment(opens, now, zone)}.`
+      : 'It should have been done before now.',
   'in-use': ({ what }) =>
     what === 'clamps' ? 'Other jobs have the clamps.' : `${what} is in another job.`,
   'due-too-soon': ({ due }) => `It cannot be done by ${sayMoment(due, now, zone)}.`,

@@ -1,5 +1,5 @@
 import type { Coded } from '../codes/coded';
-import { allowedStarts, decides, feasibleStarts, type Room } from './solveJob';
+import { allowedStarts, decides, feasibleStarts, hasPassed, type Room } from './solveJob';
 import {
   both,
   firstFrom,
@@ -99,6 +99,9 @@ function codeOf({ tasks, dates }: Dated, { task, reach }: Failing, room: Room): 
   if (hands === 'on' && calendar.work.length === 0) return { code: 'no-hours', data: {} };
   if (hands === 'on' && minutes > mostMin) {
     return { code: 'longer-than-hours', data: { minutes, mostMin } };
+  }
+  if (task.tie === undefined && dates.start !== undefined && hasPassed(dates.start, task, now)) {
+    return { code: 'too-late', data: { opens: dates.start, closes: dates.start } };
   }
   const { due } = dates;
   if (due !== undefined && isPossible(tasks, { ...dates, due: undefined }, room)) {

@@ -42,7 +42,12 @@ export function planDays({ jobs, person, zone, now, shelf }: DaysQuestion): Days
   const calendar = calendarFor(dated, person, zone, now);
   const solveAll = (all: readonly DatedJob[]): Timetable => solve(all, calendar, person, now);
   const { tasks, broken } = solveAll(dated);
+  // The first that breaks decides; what frees it may free the rest.
+  const firsts = new Set(
+    jobs.flatMap(({ days }) => broken.find(({ job }) => job === days.tasks.job) ?? []),
+  );
   const told = broken.map((each): ToldBreak => {
+    if (!firsts.has(each)) return { ...each, wouldFree: [] };
     const { days, dates } = jobs.find(({ days: { tasks: of } }) => of.job === each.job)!;
     const question = {
       job: each.job,

@@ -171,6 +171,25 @@ describe('what breaks is told by its reason', () => {
   });
 });
 
+test('a start that has passed and was not poured is told, and the job begins as soon as it can', () => {
+  const dates = startingAt('2026-05-04T08:00');
+  const now = (text: string) =>
+    solve([{ tasks: twoLayers, dates }], mayOf('8:00-20:00'), { clamps: undefined }, at(text));
+  // While it is being poured nobody is told off.
+  expect(now('2026-05-04T09:15')).toMatchObject({
+    broken: [],
+    tasks: [{ from: at('2026-05-04T08:00') }, {}],
+  });
+  const { tasks, broken } = now('2026-05-06T07:00');
+  expect(broken).toMatchObject([
+    { code: 'too-late', task: 'one', startBefore: undefined, startAfter: at('2026-05-06T08:00') },
+  ]);
+  expect(tasks.map(({ from }) => localText(from, zone))).toEqual([
+    '2026-05-06T08:00',
+    '2026-05-06T12:00',
+  ]);
+});
+
 test('what was done at its real time moves the rest', () => {
   const real = at('2026-05-04T09:10');
   const done = new Map([['one', { from: real, to: real + 45 }]]);

@@ -44,6 +44,8 @@ export interface Timetable {
   readonly broken: readonly Broken[];
 }
 
+const rootOf = ({ tasks: { tasks } }: DatedJob): string | undefined => tasks[0]?.id;
+
 /** What a job that has its times takes from the others. */
 interface Taken {
   readonly hands: readonly Span[];
@@ -277,7 +279,10 @@ export function solve(
       const found = findBreak(job, room);
       broken.push({ job: job.tasks.job, ...found });
       if (found.code === 'due-too-soon') job = { ...job, dates: { ...job.dates, due: undefined } };
-      else if (found.code === 'in-use') sharesAnyway = true;
+      else if (found.code === 'too-late' && found.task === rootOf(job)) {
+        // It begins as soon as it can instead.
+        job = { ...job, dates: { ...job.dates, start: undefined } };
+      } else if (found.code === 'in-use') sharesAnyway = true;
       else if (found.code === 'against-fixed') loose.add(found.task);
       else anyHour.add(found.task);
     }

@@ -41,6 +41,13 @@ const putOffMin = 3 * 24 * 60;
 /** Whether a task takes part in deciding when: what is only looked at follows. */
 export const decides = ({ hands }: TaskSpec): boolean => hands !== 'look';
 
+/** A pour that should be over for so long and was not ticked off was not poured, min. */
+const forgottenMin = 60;
+
+/** Whether a start that was set went by and nothing was poured. */
+export const hasPassed = (start: number, { minutes }: TaskSpec, now: number): boolean =>
+  start + minutes + forgottenMin < now;
+
 /** When each task could begin if it were alone: in hours, not before now, and done by the due date. */
 export function allowedStarts(
   { tasks }: JobTasks,
@@ -60,9 +67,11 @@ export function allowedStarts(
       if (real !== undefined) return [id, only(real.from)];
       const fixed = pins.get(id) ?? (tie === undefined ? start : undefined);
       if (fixed !== undefined) {
-        // What somebody pins is theirs; a start is asked for, and may not fit.
+        // What somebody pins is theirs; a start is asked for, and may not fit, or may have passed.
         const isIn =
-          pins.has(id) || anyHour.has(id) || spanAt(inHours(minutes), fixed) !== undefined;
+          pins.has(id) ||
+          anyHour.has(id) ||
+          (spanAt(inHours(minutes), fixed) !== undefined && !hasPassed(fixed, task, now));
         const own = isIn ? only(fixed) : [];
         return [id, pins.has(id) ? own : without(own, taken.get(id) ?? [])];
       }

@@ -44,8 +44,17 @@ export const zone = 'Europe/London';
 
 export const at = (text: string): number => momentOf(text, zone);
 
-/** Every day of May 2026 with the same hours. */
+const made = new Map<string, Calendar>();
+
+/** Every day of May 2026 with the same hours; properties ask for the same ones again and again. */
 export function mayOf(hours: string, more: Partial<PersonTyped> = {}): Calendar {
+  const key = JSON.stringify([hours, more]);
+  const known = made.get(key) ?? newMay(hours, more);
+  made.set(key, known);
+  return known;
+}
+
+function newMay(hours: string, more: Partial<PersonTyped>): Calendar {
   const person = personOf({ hours: Array.from({ length: 7 }, () => hours), ...more });
   return calendarOf(person, zone, at('2026-05-01'), at('2026-06-30'));
 }
