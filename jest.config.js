@@ -2,7 +2,8 @@
 const babel = ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }];
 
 /** These ship as ES modules only, which Jest does not read by itself. */
-const esOnly = '(flatbush|flatqueue|d3-[a-z]+|internmap|@scure/base|temporal-polyfill|temporal-utils)';
+const esOnly =
+  '(flatbush|flatqueue|d3-[a-z]+|internmap|@scure/base|temporal-polyfill|temporal-utils)';
 const screenPatterns = require('jest-expo/web/jest-preset').transformIgnorePatterns.map((pattern) =>
   pattern.replace('(?!(', `(?!(${esOnly}|`),
 );

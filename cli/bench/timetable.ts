@@ -1,7 +1,7 @@
 import { personOf } from '../../src/core/person/person';
 import { calendarOf, momentOf } from '../../src/core/timetable/calendar';
-import { solve, type DatedJob } from '../../src/core/timetable/solve';
-import type { TaskSpec } from '../../src/core/timetable/tasks';
+import { solve } from '../../src/core/timetable/solve';
+import type { DatedJob, TaskSpec } from '../../src/core/timetable/tasks';
 import { medianTime, type BenchFigure } from './figure';
 
 const zone = 'Europe/London';

@@ -1,5 +1,5 @@
 import type { Coded } from '../codes/coded';
-import { allowedStarts, decides, feasibleStarts, hasPassed, type Room } from './solveJob';
+import { allowedStarts, decides, feasibleStarts, hasPassed, type Room } from './startDomains';
 import {
   both,
   firstFrom,

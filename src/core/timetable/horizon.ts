@@ -1,6 +1,6 @@
 import type { Person } from '../person/person';
 import { calendarOf, type Calendar } from './calendar';
-import type { DatedJob } from './solve';
+import type { DatedJob } from './tasks';
 
 const day = 24 * 60;
 /** A form is prepared in less, and hours are found in less, even with two weeks away. */

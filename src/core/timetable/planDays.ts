@@ -3,8 +3,8 @@ import type { Shelf } from '../plan/planTypes';
 import type { Calendar } from './calendar';
 import { calendarFor } from './horizon';
 import type { JobDays } from './jobDays';
-import { solve, type Broken, type DatedJob, type Timetable } from './solve';
-import type { Dates, PlacedTask } from './tasks';
+import { solve, type Broken, type Timetable } from './solve';
+import type { DatedJob, Dates, PlacedTask } from './tasks';
 import { wouldFree, type Freeing } from './wouldFree';
 
 /** A job and when it is wanted. */

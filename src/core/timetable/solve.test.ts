@@ -1,8 +1,8 @@
 import * as fc from 'fast-check';
 import { calendarOf, localText, momentOf, momentText } from './calendar';
 import { personOf } from '../person/person';
-import { solve, type DatedJob } from './solve';
-import type { Dates } from './tasks';
+import { solve } from './solve';
+import type { DatedJob, Dates } from './tasks';
 import { at, jobOf, mayOf, noDates, task, tie, zone } from './testTasks';
 
 /** Two layers; the second goes 4 to 9 h after the first began. */

@@ -75,6 +75,12 @@ export interface Dates {
   readonly done: ReadonlyMap<string, { readonly from: number; readonly to: number }>;
 }
 
+/** A job with what is said of when. */
+export interface DatedJob {
+  readonly tasks: JobTasks;
+  readonly dates: Dates;
+}
+
 /** A task with its time. */
 export interface PlacedTask {
   readonly id: string;

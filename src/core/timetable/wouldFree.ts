@@ -7,7 +7,7 @@ import type { Plan, Shelf } from '../plan/planTypes';
 import { InputError } from '../problem';
 import { jobDaysOf } from './jobDays';
 import type { Broken, Timetable } from './solve';
-import type { JobTasks } from './tasks';
+import type { JobTasks, TaskSpec } from './tasks';
 
 /** What would free a task that finds no time. Moments are min since 1970. */
 export interface FreeCodes {
@@ -80,86 +80,118 @@ function warmer(job: Job, byC: number, shelf: Shelf | undefined, plan: Plan): Re
   );
 }
 
+/** Another start of the first pour, the nearest before and after. */
+const otherStarts = ({ startBefore, startAfter }: Broken): readonly Freeing[] => [
+  ...(startBefore === undefined
+    ? []
+    : [{ code: 'start-at', data: { at: startBefore, earlier: true } } as const]),
+  ...(startAfter === undefined
+    ? []
+    : [{ code: 'start-at', data: { at: startAfter, earlier: false } } as const]),
+];
+
+/** Somebody else does it: their hours are no hindrance. */
+function helper(
+  { job, solveWith }: FreeQuestion,
+  own: JobTasks,
+  task: TaskSpec,
+): readonly Freeing[] {
+  if (task.hands !== 'on') return [];
+  const helped = solveWith({
+    ...own,
+    tasks: own.tasks.map((each) => (each === task ? { ...each, hands: 'none' } : each)),
+  });
+  const from = helped.tasks.find((each) => each.job === job && each.id === task.id)?.from;
+  return isFreed(helped, job) && from !== undefined ? [{ code: 'helper', data: { from } }] : [];
+}
+
+/** A pour that breaks: which it is, and which of its layers. */
+interface BrokenPour {
+  readonly index: number;
+  readonly layer: number;
+}
+
+/** In place of the sticky window: cured, scuffed, wiped. */
+function scuffing(question: FreeQuestion, { index, layer }: BrokenPour): readonly Freeing[] {
+  const { resolved, plan } = question;
+  const pour = plan.pours[index]!;
+  const school = layer > 0 ? pour.layers[layer]?.joint?.school : pour.joins?.school;
+  if (school !== 'tacky') return [];
+  const done = tryJob(question, () =>
+    withOtherPour(resolved, index, (said) =>
+      layer > 0
+        ? { ...said, layers: { ...said.layers, joint: 'scuff' } }
+        : { ...said, joint: 'scuff', wait: undefined },
+    ),
+  );
+  return done === undefined ? [] : [{ code: 'scuff', data: done }];
+}
+
+/** Another hardener in what lies below: its window is another. */
+function otherHardeners(question: FreeQuestion, { index, layer }: BrokenPour): readonly Freeing[] {
+  const { resolved } = question;
+  const under = layer > 0 ? index : index - 1;
+  const below = resolved.pours[under];
+  return (below?.found.hardeners ?? []).flatMap(({ name }): readonly Freeing[] => {
+    if (name === below?.said.hardener) return [];
+    const done = tryJob(question, () =>
+      withOtherPour(resolved, under, (said) => ({ ...said, hardener: name })),
+    );
+    return done === undefined ? [] : [{ code: 'hardener', data: { name, ...done } }];
+  });
+}
+
+/** One layer fewer, where the resin takes such layers. */
+function fewerLayers(question: FreeQuestion, { index, layer }: BrokenPour): readonly Freeing[] {
+  const pour = question.plan.pours[index]!;
+  const [fromMm, toMm] = [pour.layers[0]?.fromMm, pour.layers.at(-1)?.toMm];
+  const layers = pour.layers.length - 1;
+  if (layer === 0 || fromMm === undefined || toMm === undefined) return [];
+  const eachMm = (toMm - fromMm) / layers;
+  if (pour.cut.takesMm !== undefined && eachMm > pour.cut.takesMm) return [];
+  const heights = Array.from({ length: layers - 1 }, (_, at) => `${fromMm + (at + 1) * eachMm} mm`);
+  const done = tryJob(question, () =>
+    withOtherPour(question.resolved, index, (said) => ({
+      ...said,
+      layers:
+        heights.length === 0
+          ? { ...said.layers, style: 'one-pour', heights: undefined }
+          : { ...said.layers, style: undefined, heights },
+    })),
+  );
+  return done === undefined ? [] : [{ code: 'fewer-layers', data: { layers, ...done } }];
+}
+
+function warmerRoom(question: FreeQuestion): readonly Freeing[] {
+  const { resolved, plan, shelf } = question;
+  const done = tryJob(question, () => warmer(resolved.job, warmerC, shelf, plan));
+  const roomC = plan.roomTemperatureC + warmerC;
+  return done === undefined ? [] : [{ code: 'warmer-room', data: { roomC, ...done } }];
+}
+
 /**
  * What would free a task that finds no time: each tried, planned anew and fitted into the same days, and only what comes out
  * without a new warning.
  * @param broken of this job
  */
 export function wouldFree(broken: Broken, question: FreeQuestion): readonly Freeing[] {
-  const { job, resolved, plan, shelf, solveWith, person } = question;
-  const freeings: Freeing[] = [];
-  const { startBefore, startAfter } = broken;
-  if (startBefore !== undefined) {
-    freeings.push({ code: 'start-at', data: { at: startBefore, earlier: true } });
-  }
-  if (startAfter !== undefined) {
-    freeings.push({ code: 'start-at', data: { at: startAfter, earlier: false } });
-  }
-  const { tasks } = jobDaysOf(job, resolved, plan, person, { clocks: [] });
-  const task = tasks.tasks.find(({ id }) => id === broken.task);
-  const isPour = task?.kind === 'pour' || task?.kind === 'scuff';
-  if (task === undefined) return freeings;
-  if (task.hands === 'on') {
-    const helped = solveWith({
-      ...tasks,
-      tasks: tasks.tasks.map((each) => (each === task ? { ...each, hands: 'none' } : each)),
-    });
-    const from = helped.tasks.find((each) => each.job === job && each.id === task.id)?.from;
-    if (isFreed(helped, job) && from !== undefined)
-      freeings.push({ code: 'helper', data: { from } });
-  }
-  const index = task.pour;
-  if (!isPour || index === undefined) return freeings;
-  const pour = plan.pours[index]!;
-  const { layer = 0 } = task;
-  const isTied = layer > 0 || index > 0;
-  const school = layer > 0 ? pour.layers[layer]?.joint?.school : pour.joins?.school;
-  if (isTied && school === 'tacky') {
-    const scuffed = tryJob(question, () =>
-      withOtherPour(resolved, index, (said) =>
-        layer > 0
-          ? { ...said, layers: { ...said.layers, joint: 'scuff' } }
-          : { ...said, joint: 'scuff', wait: undefined },
-      ),
-    );
-    if (scuffed !== undefined) freeings.push({ code: 'scuff', data: scuffed });
-  }
-  const under = layer > 0 ? index : index - 1;
-  const below = resolved.pours[under];
-  for (const { name } of below?.found.hardeners ?? []) {
-    if (name === below?.said.hardener) continue;
-    const other = tryJob(question, () =>
-      withOtherPour(resolved, under, (said) => ({ ...said, hardener: name })),
-    );
-    if (other !== undefined) freeings.push({ code: 'hardener', data: { name, ...other } });
-  }
-  const depthMm = pour.layers.at(-1)?.toMm;
-  const fromMm = pour.layers[0]?.fromMm;
-  const fewer = pour.layers.length - 1;
-  if (layer > 0 && depthMm !== undefined && fromMm !== undefined && fewer >= 1) {
-    const eachMm = (depthMm - fromMm) / fewer;
-    if (pour.cut.takesMm === undefined || eachMm <= pour.cut.takesMm) {
-      const heights = Array.from(
-        { length: fewer - 1 },
-        (_, at) => `${fromMm + (at + 1) * eachMm} mm`,
-      );
-      const other = tryJob(question, () =>
-        withOtherPour(resolved, index, (said) => ({
-          ...said,
-          layers:
-            heights.length === 0
-              ? { ...said.layers, style: 'one-pour', heights: undefined }
-              : { ...said.layers, style: undefined, heights },
-        })),
-      );
-      if (other !== undefined)
-        freeings.push({ code: 'fewer-layers', data: { layers: fewer, ...other } });
-    }
-  }
-  if (isTied) {
-    const roomC = plan.roomTemperatureC + warmerC;
-    const other = tryJob(question, () => warmer(resolved.job, warmerC, shelf, plan));
-    if (other !== undefined) freeings.push({ code: 'warmer-room', data: { roomC, ...other } });
-  }
-  return freeings;
+  const { job, resolved, plan, person } = question;
+  const { tasks: own } = jobDaysOf(job, resolved, plan, person, { clocks: [] });
+  const task = own.tasks.find(({ id }) => id === broken.task);
+  if (task === undefined) return otherStarts(broken);
+  const { pour: index, layer = 0, kind } = task;
+  const isTied = index !== undefined && (index > 0 || layer > 0);
+  const pour = (kind === 'pour' || kind === 'scuff') && isTied ? { index, layer } : undefined;
+  return [
+    ...otherStarts(broken),
+    ...helper(question, own, task),
+    ...(pour === undefined
+      ? []
+      : [
+          ...scuffing(question, pour),
+          ...otherHardeners(question, pour),
+          ...fewerLayers(question, pour),
+          ...warmerRoom(question),
+        ]),
+  ];
 }

@@ -1,11 +1,11 @@
 import { useDeferredValue, useMemo, type ReactNode } from 'react';
 import type { HoldDown } from '@/core/holdDown/holdDownOf';
 import { idOfLine } from '@/core/prepare/prepareOf';
-import { useJobId } from '@/data/draft/openJob';
+import { useJobId, useOpenJob } from '@/data/draft/openJob';
 import { isDated, useDatesOf, useTicksOf } from '@/data/hooks/useJobDays';
 import { useShared } from '@/data/hooks/useShared';
 import { useDays } from '@/features/days/useDays';
-import { usePrepared } from '@/features/prepare/usePrepared';
+import { usePreparedOf } from '@/features/prepare/usePrepared';
 import { WorkFiguresContext, type WorkFigures } from '@/features/job/workFigures';
 import { HoldDrawnContext, type HoldDrawn } from '@/ui/section/HoldMarks';
 import { sayHoldFigure } from '@/words/holdDown';
@@ -32,7 +32,9 @@ function holdDrawn({ bodies, walls }: HoldDown): HoldDrawn {
 /** Tells the list of a job's work what is prepared, held down and when it is ready. */
 export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }) {
   const job = useJobId();
-  const prepared = useDeferredValue(usePrepared());
+  // The plan is drawn first: nobody waits for these figures between two keys.
+  const { plan, job: planned } = useDeferredValue(useOpenJob());
+  const prepared = usePreparedOf(plan, planned);
   const ticks = useTicksOf(job);
   const isInDays = isDated(useDatesOf(job));
   const { days, zone, now } = useDays(undefined, isInDays);
