@@ -1,8 +1,9 @@
-import { useDeferredValue, useMemo, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import type { HoldDown } from '@/core/holdDown/holdDownOf';
 import { idOfLine } from '@/core/prepare/prepareOf';
 import { useJobId, useOpenJob } from '@/data/draft/openJob';
 import { isDated, useDatesOf, useTicksOf } from '@/data/hooks/useJobDays';
+import { useSettled } from '@/data/hooks/useSettled';
 import { useShared } from '@/data/hooks/useShared';
 import { useDays } from '@/features/days/useDays';
 import { usePreparedOf } from '@/features/prepare/usePrepared';
@@ -15,16 +16,12 @@ import { sayAhead } from '@/words/moments';
 function holdDrawn({ bodies, walls }: HoldDown): HoldDrawn {
   const lifts = bodies.filter(({ netG }) => netG > 0);
   return {
-    lifting: new Set(
-      lifts.flatMap(({ kind, pour, index }) =>
-        kind === 'insert' && pour === undefined ? [index] : [],
-      ),
+    lifting: lifts.flatMap(({ kind, pour, index }) =>
+      kind === 'insert' && pour === undefined ? [index] : [],
     ),
     slabsLift: lifts.some(({ kind }) => kind === 'slab'),
-    braced: new Set(
-      walls.flatMap(({ part, braceEveryMm, spanMm, lengthMm }) =>
-        braceEveryMm !== undefined || spanMm < lengthMm ? [part] : [],
-      ),
+    braced: walls.flatMap(({ part, braceEveryMm, spanMm, lengthMm }) =>
+      braceEveryMm !== undefined || spanMm < lengthMm ? [part] : [],
     ),
   };
 }
@@ -33,7 +30,7 @@ function holdDrawn({ bodies, walls }: HoldDown): HoldDrawn {
 export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }) {
   const job = useJobId();
   // The plan is drawn first: nobody waits for these figures between two keys.
-  const { plan, job: planned } = useDeferredValue(useOpenJob());
+  const { plan, job: planned } = useSettled(useOpenJob());
   const prepared = usePreparedOf(plan, planned);
   const ticks = useTicksOf(job);
   const isInDays = isDated(useDatesOf(job));
@@ -72,7 +69,7 @@ export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }
   );
   return (
     <WorkFiguresContext value={useShared(figures)}>
-      <HoldDrawnContext value={hold}>{children}</HoldDrawnContext>
+      <HoldDrawnContext value={useShared(hold)}>{children}</HoldDrawnContext>
     </WorkFiguresContext>
   );
 }

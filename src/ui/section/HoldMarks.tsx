@@ -10,11 +10,11 @@ import type { PlacedCavity } from './sectionLayout';
 /** What of a piece lifts, and which of its walls are braced: drawn in the Section. */
 export interface HoldDrawn {
   /** Inserts of the form, by their places among its inserts as they are typed. */
-  readonly lifting: ReadonlySet<number>;
+  readonly lifting: readonly number[];
   /** Slabs beside the cavity lift. */
   readonly slabsLift: boolean;
   /** Parts of the form whose walls have, or need, braces. */
-  readonly braced: ReadonlySet<number>;
+  readonly braced: readonly number[];
 }
 
 export const HoldDrawnContext = createContext<HoldDrawn | undefined>(undefined);
@@ -41,7 +41,7 @@ export function HoldMarks({ cavity, drawn, hold, placeOf }: HoldMarksProps) {
   if (formPart === undefined) return null;
   const { y } = cavityPaths(cavity);
   const lifted = placedInserts(drawn.inserts, part.outline).filter(({ insert }) =>
-    hold.lifting.has(placeOf(insert)),
+    hold.lifting.includes(placeOf(insert)),
   );
   const half = (widestMm(part.outline) / 2) * acrossPerMm;
   const outer = half + wallDp;
@@ -71,7 +71,7 @@ export function HoldMarks({ cavity, drawn, hold, placeOf }: HoldMarksProps) {
             strokeWidth={2.2}
           />
         ))}
-      {hold.braced.has(formPart) &&
+      {hold.braced.includes(formPart) &&
         [-1, 1].map((side) => (
           <Path
             key={side}
