@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, mainFigure, test, toStep, type } from './app';
+import { expect, line, mainFigure, test, toStep, type } from './app';
 
 /** A Tuesday morning: the demo tells its days from there. */
 async function onTuesday(page: Page, path: string): Promise<void> {
@@ -30,6 +30,8 @@ test('a job gets a start: its days, its strip under the piece, and the next thin
 }) => {
   await onTuesday(page, '/jobs/demo-drawer-tray/days');
   await expect(page.getByText('No date yet: shown as if you began now.')).toBeVisible();
+  await page.getByRole('button', { name: /^Begin / }).tap();
+  await expect(page.getByLabel('Begin the first pour')).not.toHaveValue('');
   await page.getByLabel('Begin the first pour').fill('2026-10-09T10:00');
   await expect(task(page, 'pour-1/layer-1')).toContainText('10:00 Pour it');
   await expect(task(page, 'prepare/build-form')).toContainText('Build the form');
@@ -45,6 +47,13 @@ test('a job gets a start: its days, its strip under the piece, and the next thin
   await expect(mainFigure(page)).toContainText('1 of 8 done');
   await expect(page.getByTestId('line-build-form')).toBeChecked();
   await expect(page.getByTestId('line-build-form')).toContainText('done today 9:00');
+});
+
+test('the hour of the first pour is one and the same at the heat step', async ({ page }) => {
+  await onTuesday(page, '/jobs/demo-lamp-base/days');
+  await page.getByLabel('Begin the first pour').fill('2026-10-09T10:15');
+  await toStep(page, 'heat');
+  await expect(line(page, 'First pour at, time of day')).toContainText('10:15');
 });
 
 test('what does not fit is told with its reason; a tap takes another start', async ({ page }) => {

@@ -7,7 +7,8 @@ import { resolveJob } from '../core/job/resolveJob';
 import { InputError } from '../core/problem';
 import { datesOf } from '../core/timetable/datesOf';
 import { jobDaysOf, type JobDays } from '../core/timetable/jobDays';
-import { planDays } from '../core/timetable/planDays';
+import { solveDays, type ToldBreak } from '../core/timetable/planDays';
+import type { Freeing } from '../core/timetable/wouldFree';
 import { jobRecords } from '../data/records/jobRecord';
 import { readRecords } from '../data/records/readRecords';
 import type { DaysAnswer, DaysOfJob, DaysRequest, DaysWorker, JobInDays } from './daysWorker';
@@ -47,7 +48,7 @@ const named = (
   due: dates.due,
 });
 
-/** Between two jobs the thread hears what came meanwhile. */
+/** Between two jobs, and between two ways out, the thread hears what came meanwhile. */
 const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 async function answered(request: DaysRequest): Promise<DaysAnswer | undefined> {
@@ -70,14 +71,24 @@ async function answered(request: DaysRequest): Promise<DaysAnswer | undefined> {
     return days === undefined ? [] : [{ days, dates: datesOf(days.tasks, dates, ticks, zone) }];
   });
   const person = personOf(request.person);
-  const { tasks, broken, calendar } = planDays({ jobs: dated, person, zone, now, shelf });
+  const { tasks, broken, calendar } = solveDays({ jobs: dated, person, zone, now, shelf });
+  const breaks: ToldBreak[] = [];
+  for (const { broken: each, ways } of broken) {
+    const freeing: Freeing[] = [];
+    for (const way of ways) {
+      await breath();
+      if (own !== latest) return undefined;
+      freeing.push(...way());
+    }
+    breaks.push({ ...each, wouldFree: freeing });
+  }
   return {
     jobs: dated.map(({ days, dates }) => named(days, dates)),
     untold: request.jobs
       .filter(({ text }) => next.get(`${habits}/${text}`) === undefined)
       .map(({ id }) => id),
     tasks,
-    broken,
+    broken: breaks,
     calendar,
     now,
   };

@@ -5,7 +5,7 @@ import { calendarFor } from './horizon';
 import type { JobDays } from './jobDays';
 import { solve, type Broken, type Timetable } from './solve';
 import type { DatedJob, Dates, PlacedTask } from './tasks';
-import { wouldFree, type Freeing } from './wouldFree';
+import { waysOut, type Freeing, type WayOut } from './wouldFree';
 
 /** A job and when it is wanted. */
 export interface JobToDate {
@@ -24,6 +24,12 @@ export interface Days {
   readonly broken: readonly ToldBreak[];
 }
 
+/** The same before the ways out were tried. */
+export interface SolvedDays extends Omit<Days, 'broken'> {
+  /** With the ways out of each; none but for the first of a job: what frees that may free the rest. */
+  readonly broken: readonly { readonly broken: Broken; readonly ways: readonly WayOut[] }[];
+}
+
 interface DaysQuestion {
   readonly jobs: readonly JobToDate[];
   readonly person: Person;
@@ -34,35 +40,46 @@ interface DaysQuestion {
 }
 
 /**
- * Fits all jobs into a person's days, and tells of what does not fit what would free it.
+ * Fits all jobs into a person's days. What does not fit comes with its ways out, which take longer than all the rest.
  * @throws InputError `no-such-zone`
  */
-export function planDays({ jobs, person, zone, now, shelf }: DaysQuestion): Days {
+export function solveDays({ jobs, person, zone, now, shelf }: DaysQuestion): SolvedDays {
   const dated = jobs.map(({ days, dates }): DatedJob => ({ tasks: days.tasks, dates }));
   const calendar = calendarFor(dated, person, zone, now);
   const solveAll = (all: readonly DatedJob[]): Timetable => solve(all, calendar, person, now);
   const { tasks, broken } = solveAll(dated);
-  // The first that breaks decides; what frees it may free the rest.
-  const firsts = new Set(
-    jobs.flatMap(({ days }) => broken.find(({ job }) => job === days.tasks.job) ?? []),
-  );
-  const told = broken.map((each): ToldBreak => {
-    if (!firsts.has(each)) return { ...each, wouldFree: [] };
+  const waysOf = (each: Broken): readonly WayOut[] => {
+    if (broken.find(({ job }) => job === each.job) !== each) return [];
     const { days, dates } = jobs.find(({ days: { tasks: of } }) => of.job === each.job)!;
-    const question = {
+    return waysOut(each, {
       job: each.job,
       resolved: days.resolved,
       plan: days.plan,
       person,
       shelf,
-      solveWith: (other: JobDays['tasks']) =>
+      solveWith: (other) =>
         solveAll(dated.map((one) => (one.tasks.job === each.job ? { tasks: other, dates } : one))),
-    };
-    return { ...each, wouldFree: wouldFree(each, question) };
-  });
+    });
+  };
   return {
     calendar,
     tasks: [...tasks].sort((a, b) => a.from - b.from || a.to - b.to),
-    broken: told,
+    broken: broken.map((each) => ({ broken: each, ways: waysOf(each) })),
+  };
+}
+
+/**
+ * The same with every way out tried.
+ * @throws InputError `no-such-zone`
+ */
+export function planDays(question: DaysQuestion): Days {
+  const { calendar, tasks, broken } = solveDays(question);
+  return {
+    calendar,
+    tasks,
+    broken: broken.map(({ broken: each, ways }) => ({
+      ...each,
+      wouldFree: ways.flatMap((way) => way()),
+    })),
   };
 }

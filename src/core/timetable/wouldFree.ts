@@ -169,29 +169,31 @@ function warmerRoom(question: FreeQuestion): readonly Freeing[] {
   return done === undefined ? [] : [{ code: 'warmer-room', data: { roomC, ...done } }];
 }
 
+/** A way out, to be tried: it plans and solves anew, which takes up to some tenths of a second. */
+export type WayOut = () => readonly Freeing[];
+
 /**
  * What would free a task that finds no time: each tried, planned anew and fitted into the same days, and only what comes out
  * without a new warning.
  * @param broken of this job
+ * @returns one after the other, so that whoever tries them can stop in between
  */
-export function wouldFree(broken: Broken, question: FreeQuestion): readonly Freeing[] {
+export function waysOut(broken: Broken, question: FreeQuestion): readonly WayOut[] {
   const { job, resolved, plan, person } = question;
   const { tasks: own } = jobDaysOf(job, resolved, plan, person, { clocks: [] });
   const task = own.tasks.find(({ id }) => id === broken.task);
-  if (task === undefined) return otherStarts(broken);
+  const others: WayOut = () => otherStarts(broken);
+  if (task === undefined) return [others];
   const { pour: index, layer = 0, kind } = task;
   const isTied = index !== undefined && (index > 0 || layer > 0);
-  const pour = (kind === 'pour' || kind === 'scuff') && isTied ? { index, layer } : undefined;
+  const alone: readonly WayOut[] = [others, () => helper(question, own, task)];
+  if ((kind !== 'pour' && kind !== 'scuff') || !isTied) return alone;
+  const pour = { index, layer };
   return [
-    ...otherStarts(broken),
-    ...helper(question, own, task),
-    ...(pour === undefined
-      ? []
-      : [
-          ...scuffing(question, pour),
-          ...otherHardeners(question, pour),
-          ...fewerLayers(question, pour),
-          ...warmerRoom(question),
-        ]),
+    ...alone,
+    () => scuffing(question, pour),
+    () => otherHardeners(question, pour),
+    () => fewerLayers(question, pour),
+    () => warmerRoom(question),
   ];
 }

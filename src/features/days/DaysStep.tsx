@@ -1,5 +1,7 @@
 import { useState } from 'react';
+import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import type { JobDraft } from '../../data/draft/jobDraft';
 import { useJobId, useOpenJob } from '../../data/draft/openJob';
 import { useChangeDays, useDatesOf, type JobDates } from '../../data/hooks/useJobDays';
 import { ActionButton } from '../../ui/ActionButton';
@@ -9,6 +11,7 @@ import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { capital } from '../../words/figures';
+import type { Clock } from '../../words/days';
 import { localTextOf, sayAhead, sayDayFrom, sayMoment } from '../../words/moments';
 import { Breaks } from './Breaks';
 import { namedTasks, type NamedTask } from './dayTasks';
@@ -56,7 +59,11 @@ export function DaysStep() {
         )}
       </MainFigure>
       <Breaks days={days} clock={clock} job={job} />
-      <WhenFields job={job} />
+      <WhenFields
+        job={job}
+        found={tasks.find(({ task }) => task.id === own.root)?.task.from}
+        clock={clock}
+      />
       <ByDay tasks={tasks.filter(({ task: { done } }) => !done)} clock={clock} actions={actions} />
       <WhatIsDone
         tasks={tasks.filter(({ task: { done } }) => done)}
@@ -74,18 +81,32 @@ export function DaysStep() {
   );
 }
 
+interface WhenFieldsProps {
+  readonly job: string;
+  /** A start at which everything falls into the person's hours. */
+  readonly found: number | undefined;
+  readonly clock: Clock;
+}
+
 /** When it begins, or by when it must be done. */
-function WhenFields({ job }: { readonly job: string }) {
+function WhenFields({ job, found, clock }: WhenFieldsProps) {
   const dates = useDatesOf(job);
   const { changeDates } = useChangeDays();
   const [problem, setProblem] = useState<string>();
+  const { getValues, setValue } = useFormContext<JobDraft>();
   const set = (change: (before: JobDates) => JobDates): void => void changeDates(job, change);
+  /** Where the heat step names an hour for the first pour, it is this one. */
+  const tellHeat = (local: string): void => {
+    const pouredAt = local.slice('2026-05-04T'.length);
+    if (getValues('heat.pouredAt')) setValue('heat.pouredAt', pouredAt);
+  };
   const typed = (key: 'start' | 'due', local: string): void => {
     if (local !== '' && !whole.test(local)) {
       setProblem('Set the day and the time.');
       return;
     }
     setProblem(undefined);
+    if (key === 'start' && local !== '') tellHeat(local);
     const other = key === 'start' ? 'due' : 'start';
     set((before) => ({
       ...before,
@@ -104,6 +125,15 @@ function WhenFields({ job }: { readonly job: string }) {
         problem={problem}
         readBack={isDated ? undefined : 'No date yet: shown as if you began now.'}
       />
+      {!isDated && found !== undefined && (
+        <View style={styles.row}>
+          <ActionButton
+            icon="calendar"
+            label={`Begin ${sayMoment(found, clock.now, clock.zone)}`}
+            onPress={() => typed('start', localTextOf(found, clock.zone))}
+          />
+        </View>
+      )}
       <MomentField
         label="Or due"
         value={dates.due ?? ''}
@@ -124,7 +154,7 @@ function WhenFields({ job }: { readonly job: string }) {
 
 interface ByDayProps {
   readonly tasks: readonly NamedTask[];
-  readonly clock: { readonly now: number; readonly zone: string };
+  readonly clock: Clock;
   readonly actions: ReturnType<typeof useTaskActions>;
 }
 
