@@ -84,6 +84,8 @@ function nearestStarts({ tasks, dates }: Dated, room: Room) {
   const strict = { ...room, anyHour: new Set<string>() };
   const feasible = feasibleStarts(tasks, allowedStarts(tasks, open, strict), strict);
   const domain = feasible.get(tasks.tasks[0]?.id ?? '') ?? [];
+  // Where the start itself would do, something else is in the way.
+  if (spanAt(domain, start) !== undefined) return none;
   return { startBefore: lastUntil(domain, start), startAfter: firstFrom(domain, start) };
 }
 

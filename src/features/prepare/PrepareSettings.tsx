@@ -1,4 +1,5 @@
 import type { PrepareLine } from '../../core/prepare/prepareOf';
+import type { Person } from '../../core/person/person';
 import { sealedFaces, sealings } from '../../core/person/personSchema';
 import { driedBy } from '../../core/prepare/moisture';
 import { paints, surfaces } from '../../core/prepare/prepareSchema';
@@ -19,15 +20,19 @@ import {
   sealingNames,
   surfaceNames,
 } from '../../words/prepare';
-import { usePrepared } from './usePrepared';
 
 type PrepareDraft = NonNullable<JobDraft['prepare']>;
 
+interface PrepareSettingsProps {
+  readonly lines: readonly PrepareLine[];
+  /** Whose habits stand where the job says nothing. */
+  readonly used: Person;
+}
+
 /** What the list follows from: of the timber, of how this job is sealed, of what is coated. Only what this job asks. */
-export function PrepareSettings({ lines }: { readonly lines: readonly PrepareLine[] }) {
+export function PrepareSettings({ lines, used }: PrepareSettingsProps) {
   const [prepare = {}, setPrepare] = useJobPart('prepare');
   const person = useSettings().data?.person;
-  const used = usePrepared()?.person;
   const has = (...codes: readonly PrepareLine['code'][]): boolean =>
     lines.some(({ code }) => codes.includes(code));
   const change = (next: Partial<PrepareDraft>): void => setPrepare({ ...prepare, ...next });
@@ -40,14 +45,14 @@ export function PrepareSettings({ lines }: { readonly lines: readonly PrepareLin
         <>
           <ChoiceLine
             label="Edges are sealed with"
-            value={prepare.sealing ?? used?.sealing}
+            value={prepare.sealing ?? used.sealing}
             assumed={prepare.sealing === undefined && person?.sealing === undefined}
             choices={sealings.map((value) => ({ value, label: sealingNames[value] }))}
             onChange={(sealing) => change({ sealing })}
           />
           <ChoiceLine
             label="What is sealed"
-            value={prepare.sealedFaces ?? used?.sealedFaces}
+            value={prepare.sealedFaces ?? used.sealedFaces}
             assumed={prepare.sealedFaces === undefined && person?.sealedFaces === undefined}
             choices={sealedFaces.map((value) => ({ value, label: sealedFacesNames[value] }))}
             onChange={(sealed) => change({ sealedFaces: sealed })}

@@ -35,7 +35,7 @@ export function PrepareStep() {
       </MainFigure>
     );
   }
-  const { lines } = prepared;
+  const { lines, person } = prepared;
   const done = new Map(ticks.lines.map(({ id, at }) => [id, at]));
   const count = lines.filter((line) => done.has(idOfLine(line))).length;
   const next = lines.find((line) => !done.has(idOfLine(line)));
@@ -65,7 +65,7 @@ export function PrepareStep() {
           </View>
         );
       })}
-      <PrepareSettings lines={lines} />
+      <PrepareSettings lines={lines} used={person} />
     </View>
   );
 }
