@@ -96,6 +96,7 @@ test.describe('no blind write', () => {
     await expect(saved(page)).toBeVisible();
     await page.goto('/jobs');
     await fromMenu(page, 'Delete', 'Galley bowl');
+    await expect(page.getByRole('link', { name: 'Open Galley bowl' })).toHaveCount(0);
     await page.goto('/data');
     await page.getByRole('button', { name: 'Load the demo' }).tap();
     await expect(page.getByText('1 added')).toBeVisible();

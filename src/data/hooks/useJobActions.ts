@@ -37,12 +37,13 @@ function jobActions(
      * at a later start, when no undo asks for them any more.
      */
     async remove(entry: JobEntry): Promise<Undo | undefined> {
-      const record = await read(entry);
-      if (record === undefined) return undefined;
-      const [dated, ticked] = await Promise.all([
+      // At once: who leaves the page right after it has deleted it all the same.
+      const [record, dated, ticked] = await Promise.all([
+        read(entry),
         readOne(store, dates, entry.id),
         readOne(store, ticks, entry.id),
       ]);
+      if (record === undefined) return undefined;
       return undoable([
         jobCollection.removal(record),
         // What cannot be read stays: nothing shows it without its job.
