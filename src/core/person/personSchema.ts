@@ -1,7 +1,8 @@
-import { array, number, object, type InferType } from 'yup';
+import { array, object, type InferType } from 'yup';
 import { flowRule, roomTemperatureRule, timeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
+import { optionalNumberSchema } from '../schema/numberSchema';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
 import { noteSchema } from '../schema/textSchema';
@@ -43,7 +44,7 @@ export const personSchema = object({
   /** Until a form's sealant has cured right through. */
   sealantCure: optionalQuantitySchema(timeRule),
   /** How many clamps there are. */
-  clamps: number().integer().min(0).max(500).optional(),
+  clamps: optionalNumberSchema({ greatest: 500, whole: true, mayBeZero: true, example: '8' }),
   /** The room by season: what new jobs begin with. */
   rooms: object({
     winter: optionalQuantitySchema(roomTemperatureRule),

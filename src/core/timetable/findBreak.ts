@@ -57,11 +57,12 @@ function failingForward(
 function failingTogether(
   { tasks }: JobTasks,
   allowed: ReadonlyMap<string, Spans>,
+  { loose }: Room,
 ): Failing | undefined {
   const feasible = new Map(allowed);
   for (const task of tasks.filter(decides).reverse()) {
     const { id, tie } = task;
-    if (tie === undefined) continue;
+    if (tie === undefined || loose.has(id)) continue;
     const before = feasible.get(tie.to)!;
     const left = both(before, reaching(feasible.get(id)!, tie.fromMin, tie.toMin));
     if (left.length === 0) return { task, reach: reached(before, tie.fromMin, tie.toMin) };
@@ -124,7 +125,8 @@ function codeOf({ tasks, dates }: Dated, { task, reach }: Failing, room: Room): 
  */
 export function findBreak(job: Dated, room: Room): FoundBreak {
   const allowed = allowedStarts(job.tasks, job.dates, room);
-  const failing = failingForward(job.tasks, allowed, room) ?? failingTogether(job.tasks, allowed);
+  const failing =
+    failingForward(job.tasks, allowed, room) ?? failingTogether(job.tasks, allowed, room);
   const use = job.tasks.uses.find(({ fromTask }) => fromTask === failing?.task.id);
   const nearest = nearestStarts(job, room);
   const isInUse =

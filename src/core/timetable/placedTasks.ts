@@ -97,7 +97,7 @@ export function placedTasks(placing: Placing): readonly PlacedTask[] {
       from,
       to: real?.to ?? from + minutes,
       window,
-      tight: tight || forced.has(id),
+      tight: real === undefined && (tight || forced.has(id)),
       pinned: pin !== undefined,
       done: real !== undefined,
       asleep:

@@ -190,6 +190,33 @@ test('a start that has passed and was not poured is told, and the job begins as 
   ]);
 });
 
+test('nothing goes where another job has a pin or its start, whichever is placed first', () => {
+  // The one under way is placed first, and would take the very hour.
+  const real = at('2026-05-04T08:00');
+  const underWay = { ...noDates, done: new Map([['one', { from: real, to: real + 30 }]]) };
+  const fixed = (job: string) => jobOf(job, task('pour'));
+  for (const dates of [
+    startingAt('2026-05-04T12:00'),
+    { ...noDates, pins: new Map([['pour', at('2026-05-04T12:00')]]) },
+  ]) {
+    const { tasks, broken } = solve(
+      [
+        { tasks: twoLayers, dates: underWay },
+        { tasks: fixed('b'), dates },
+      ],
+      mayOf('8:00-20:00'),
+      { clamps: undefined },
+      at('2026-05-04T09:00'),
+    );
+    expect(broken).toEqual([]);
+    expect(tasks.map(({ from }) => localText(from, zone).slice(11))).toEqual([
+      '08:00',
+      '12:30',
+      '12:00',
+    ]);
+  }
+});
+
 test('what was done at its real time moves the rest', () => {
   const real = at('2026-05-04T09:10');
   const done = new Map([['one', { from: real, to: real + 45 }]]);

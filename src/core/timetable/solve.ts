@@ -47,6 +47,16 @@ function handsOf({ tasks: { tasks }, dates }: DatedJob, starts: Starts): readonl
   });
 }
 
+/** Stretches of hands that somebody fixed in a job, by a pin or a start. */
+function fixedHands({ tasks: { tasks }, dates }: DatedJob): readonly Span[] {
+  return tasks.flatMap(({ id, hands, minutes, tie }) => {
+    const from = dates.pins.get(id) ?? (tie === undefined ? dates.start : undefined);
+    return hands !== 'on' || from === undefined || dates.done.has(id)
+      ? []
+      : [{ from, to: from + minutes }];
+  });
+}
+
 /**
  * Gives every task of every job its time: one after the other in the order of what is under way, fixed and due, so that no two
  * take the hands, a mould or clamps at once. Where a job fits nowhere, its task that breaks is told with why, and stands where
@@ -61,9 +71,14 @@ export function solve(
 ): Timetable {
   const taken: { hands: Span[]; uses: Taken[] } = { hands: [], uses: [] };
   const solved = new Map<string, readonly PlacedTask[]>();
+  const begun = new Set<DatedJob>();
   const broken: Broken[] = [];
   for (const asked of inOrder(jobs)) {
     const free = without(calendar.work, merged(taken.hands));
+    // What is fixed in a job that comes later is not in the way of what is fixed here, but nothing else goes there.
+    const later = jobs.filter((each) => each !== asked && !begun.has(each)).flatMap(fixedHands);
+    const open = without(free, merged(later));
+    begun.add(asked);
     const anyHour = new Set<string>();
     // What has happened need not have followed from anything; what is yet to come follows from it.
     const loose = new Set(
@@ -88,7 +103,7 @@ export function solve(
               shortOf(use, taken.uses, ownedOf(use, owned)),
             ]),
       );
-      const room: Room = { calendar, free, now, anyHour, loose, taken: short };
+      const room: Room = { calendar, free, open, now, anyHour, loose, taken: short };
       const allowed = allowedStarts(job.tasks, job.dates, room);
       const feasible = feasibleStarts(job.tasks, allowed, room);
       const starts = bestPlacement(job.tasks, job.dates, room, feasible, isFree, budget);

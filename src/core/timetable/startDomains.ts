@@ -17,6 +17,8 @@ export interface Room {
   readonly calendar: Calendar;
   /** Hours in which hands are free of other jobs. */
   readonly free: Spans;
+  /** The same less what is fixed in jobs that are still to be placed: only what is fixed itself may be there. */
+  readonly open: Spans;
   /** Nothing that is not done begins before it; -Infinity where nobody looks at a clock. */
   readonly now: number;
   /** Tasks for which hours do not count: those that found none. */
@@ -48,11 +50,11 @@ export const hasPassed = (start: number, { minutes }: TaskSpec, now: number): bo
 export function allowedStarts(
   { tasks }: JobTasks,
   { start, due, pins, done }: Dates,
-  { free, now, anyHour, taken }: Room,
+  { free, open, now, anyHour, taken }: Room,
 ): ReadonlyMap<string, Spans> {
   const byLength = new Map<number, Spans>();
   const inHours = (minutes: number): Spans => {
-    const found = byLength.get(minutes) ?? startsIn(free, minutes);
+    const found = byLength.get(minutes) ?? startsIn(open, minutes);
     byLength.set(minutes, found);
     return found;
   };
@@ -67,7 +69,7 @@ export function allowedStarts(
         const isIn =
           pins.has(id) ||
           anyHour.has(id) ||
-          (spanAt(inHours(minutes), fixed) !== undefined && !hasPassed(fixed, task, now));
+          (spanAt(startsIn(free, minutes), fixed) !== undefined && !hasPassed(fixed, task, now));
         const own = isIn ? only(fixed) : [];
         return [id, pins.has(id) ? own : without(own, taken.get(id) ?? [])];
       }

@@ -3,7 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { JobDraft } from '../../data/draft/jobDraft';
 import { useJobId, useOpenJob } from '../../data/draft/openJob';
-import { useChangeDays, useDatesOf, type JobDates } from '../../data/hooks/useJobDays';
+import { isDated, useChangeDays, useDatesOf, type JobDates } from '../../data/hooks/useJobDays';
 import { ActionButton } from '../../ui/ActionButton';
 import { MomentField } from '../../ui/fields/MomentField';
 import { SettingLine } from '../../ui/fields/SettingLine';
@@ -115,7 +115,7 @@ function WhenFields({ job, found, clock }: WhenFieldsProps) {
       ...(local === '' ? {} : { [other]: undefined }),
     }));
   };
-  const isDated = dates.start !== undefined || dates.due !== undefined || dates.pins.length > 0;
+  const hasDate = isDated(dates);
   return (
     <View style={styles.fields} testID="when">
       <MomentField
@@ -123,9 +123,9 @@ function WhenFields({ job, found, clock }: WhenFieldsProps) {
         value={dates.start ?? ''}
         onChange={(local) => typed('start', local)}
         problem={problem}
-        readBack={isDated ? undefined : 'No date yet: shown as if you began now.'}
+        readBack={hasDate ? undefined : 'No date yet: shown as if you began now.'}
       />
-      {!isDated && found !== undefined && (
+      {!hasDate && found !== undefined && (
         <View style={styles.row}>
           <ActionButton
             icon="calendar"
@@ -139,7 +139,7 @@ function WhenFields({ job, found, clock }: WhenFieldsProps) {
         value={dates.due ?? ''}
         onChange={(local) => typed('due', local)}
       />
-      {isDated && (
+      {hasDate && (
         <View style={styles.row}>
           <ActionButton
             kind="bare"

@@ -28,7 +28,7 @@ export function DaysStrip({ days, job, zone, now }: DaysStripProps) {
   const open = tasks.filter(({ task: { done, hands } }) => !done && hands === 'on');
   const next = open[0] ?? tasks.at(-1);
   if (next === undefined) return null;
-  const last = tasks.at(-1)!;
+  const last = tasks.find(({ task }) => task.kind === 'ready') ?? tasks.at(-1)!;
   const begins = Math.min(next.task.from, Math.max(now, tasks[0]!.task.from));
   const count = Math.max(3, Math.min(mostDays, Math.floor(width / dayDp)));
   const scale = daysScale(begins, count, width, zone);

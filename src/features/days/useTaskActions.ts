@@ -3,7 +3,7 @@ import { useChangeDays } from '../../data/hooks/useJobDays';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ownZone } from '../../ui/useNow';
 import { sayTask } from '../../words/days';
-import { localTextOf, sayMoment } from '../../words/moments';
+import { localTextOf, sayClockAt, sayDayAt } from '../../words/moments';
 import type { NamedTask } from './dayTasks';
 
 const msPerMin = 60_000;
@@ -64,7 +64,7 @@ export function useTaskActions() {
               ],
             },
       );
-      notice({ text: `${sayTask(task, job)}: ${sayMoment(at, at, zone).replace('today', 'at')}` });
+      notice({ text: `${sayTask(task, job)}: ${sayDayAt(at, zone)} ${sayClockAt(at, zone)}` });
     },
     [changeDates, notice, zone],
   );

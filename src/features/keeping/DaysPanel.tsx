@@ -268,25 +268,23 @@ function Quantity<K extends Kind>({ own, field, label, unit, rule, usual }: Quan
   );
 }
 
-function Clamps({ person, change }: OwnPerson) {
+function Clamps({ person, change, problemAt }: OwnPerson) {
   const { clamps } = person;
+  const problem = problemAt('clamps');
   return (
     <SettingLine
       label="Clamps you have"
       value={clamps === undefined ? 'not counted' : String(clamps)}
       assumed={clamps === undefined}
+      wrong={problem !== undefined}
     >
       <TextField
         label="Clamps you have"
         numeric
         value={clamps === undefined ? '' : String(clamps)}
-        problem={undefined}
-        onChange={(text) => {
-          const count = Number(text);
-          if (text === '' || Number.isInteger(count)) {
-            change({ clamps: text === '' ? undefined : count });
-          }
-        }}
+        problem={problem}
+        // As it is typed: the schema reads it, and says what is wrong with it.
+        onChange={(text) => change({ clamps: text === '' ? undefined : (text as never) })}
       />
     </SettingLine>
   );
