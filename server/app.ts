@@ -2,6 +2,8 @@ import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { extname, join } from 'node:path';
+import { instrumentRoutes } from './instruments/instrumentRoutes';
+import { InstrumentSessions } from './instruments/sessions';
 import { oneAddress } from './oneAddress';
 import { priceListCsv } from './priceList';
 
@@ -38,10 +40,11 @@ const refused: ErrorRequestHandler = (error: unknown, _request, response, next) 
 };
 
 /**
- * Serves the built app, and the suppliers that stand in for real ones.
+ * Serves the built app, and the suppliers and instruments that stand in for real ones.
  * @param folder of the built app
+ * @param sessions the simulated benches: whoever ends the server ends them
  */
-export function createApp(folder: string): Express {
+export function createApp(folder: string, sessions = new InstrumentSessions()): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -80,6 +83,7 @@ export function createApp(folder: string): Express {
     response.setHeader('Cache-Control', 'no-store');
     response.type('text/csv').send(priceListCsv(Date.now()));
   });
+  app.use('/instruments', instrumentRoutes(sessions));
   app.use(
     express.static(folder, {
       index: false,

@@ -1,5 +1,6 @@
 import { resolve } from 'node:path';
 import { createApp } from './app';
+import { InstrumentSessions } from './instruments/sessions';
 import { listen, PortTakenError } from './listen';
 import { portOf, sayTaken } from './port';
 
@@ -12,11 +13,16 @@ function give(text: string, failed: boolean): void {
 async function main(): Promise<void> {
   const port = portOf(process.env['PORT']);
   if (typeof port === 'string') return give(port, true);
+  const sessions = new InstrumentSessions();
   const startsEmpty = process.argv.includes('--empty');
   try {
-    const { address, close } = await listen(createApp(resolve(process.env['APP'] ?? 'dist')), port);
+    const { address, close } = await listen(
+      createApp(resolve(process.env['APP'] ?? 'dist'), sessions),
+      port,
+    );
     process.stdout.write(`Nipperkin is at ${address}/${startsEmpty ? '?start=empty' : ''}\n`);
     const stop = (): void => {
+      sessions.endAll();
       void close().then(() => process.exit(0));
     };
     process.once('SIGINT', stop);

@@ -1,7 +1,7 @@
 import { readQuantity } from '../quantity/readQuantity';
 import { timeRule } from '../quantity/rules';
 import { hoursOf, nightOf, type DaySpan } from './hoursSchema';
-import type { PersonTyped, SealedFaces, Sealing, Season } from './personSchema';
+import type { BubbleTool, PersonTyped, SealedFaces, Sealing, Season } from './personSchema';
 
 /** When and how fast somebody works, with the usual where they said nothing. */
 export interface Person {
@@ -15,6 +15,7 @@ export interface Person {
   readonly sealing: Sealing;
   readonly sealedFaces: SealedFaces;
   readonly sealantCureMin: number;
+  readonly bubbleTool: BubbleTool;
   /** Undefined where nobody counted them. */
   readonly clamps: number | undefined;
 }
@@ -49,6 +50,7 @@ export function personOf(typed: PersonTyped | undefined): Person {
     sealing: typed?.sealing ?? 'quick-epoxy',
     sealedFaces: typed?.sealedFaces ?? 'edges',
     sealantCureMin: minutes(typed?.sealantCure, usualSealantCureMin),
+    bubbleTool: typed?.bubbleTool ?? 'heat-gun',
     clamps: typed?.clamps,
   };
 }

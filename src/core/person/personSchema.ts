@@ -16,6 +16,10 @@ export type Sealing = (typeof sealings)[number];
 export const sealedFaces = ['edges', 'faces'] as const;
 export type SealedFaces = (typeof sealedFaces)[number];
 
+/** What bubbles are brought down with, once a layer is poured. */
+export const bubbleTools = ['torch', 'heat-gun', 'pick'] as const;
+export type BubbleTool = (typeof bubbleTools)[number];
+
 const awaySchema = object({
   from: dateSchema.defined(),
   to: dateSchema.defined(),
@@ -43,6 +47,7 @@ export const personSchema = object({
   sealedFaces: choiceSchema(sealedFaces).optional(),
   /** Until a form's sealant has cured right through. */
   sealantCure: optionalQuantitySchema(timeRule),
+  bubbleTool: choiceSchema(bubbleTools).optional(),
   /** How many clamps there are. */
   clamps: optionalNumberSchema({ greatest: 500, whole: true, mayBeZero: true, example: '8' }),
   /** The room by season: what new jobs begin with. */

@@ -63,7 +63,7 @@ export const isInTime = ({ pourableMin, needsMin }: BatchBucket, keptBack: numbe
   pourableMin === null || needsMin <= pourableMin * (1 - keptBack) * (1 + 1e-9);
 
 /** What there is of the model for a card: undefined where its family has none, or its label is beyond it. */
-function modelOf(
+export function modelOf(
   family: ResinFamily,
   resin: ReadResin,
   kept: KeptCalibrations | undefined,

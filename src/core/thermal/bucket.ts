@@ -1,7 +1,7 @@
 import { bucketDangerC, bucketFollowedS } from './saidFigures';
 import { constantRoom } from './climate';
 import type { Curing } from './curing';
-import { crossedAtS, followCore, noEvents } from './followCore';
+import { crossedAtS, followCore, cellAtC, noEvents } from './followCore';
 import { hotC, thickAlpha, vesselOf, type PotLife } from './potLife';
 import { solvePlane } from './solvePlane';
 import { stepRules } from './stepping';
@@ -30,14 +30,22 @@ export interface BucketHeat {
 /** From here on a batch that cools does not warm again. */
 const begunAlpha = 0.3;
 
+/** A batch that was followed, and the temperatures of its middle that were asked for, °C. */
+export interface FollowedBucket extends BucketHeat {
+  readonly readC: readonly number[];
+}
+
 /**
- * Follows a batch in its vessel until it is at 60 °C, or past its peak and thick.
+ * Follows a batch in its vessel until it is at 60 °C, or past its peak and thick; what was asked for later than that is as warm as it
+ * was then.
  * @param volumeMl of the batch
+ * @param atS times for which the temperature of its middle is wanted, s, rising
  */
 export function bucketHeat(
   { curing, vesselMl, resinC, roomC }: BucketPlace,
   volumeMl: number,
-): BucketHeat {
+  atS: readonly number[] = [],
+): FollowedBucket {
   const vessel = vesselOf(curing, volumeMl, vesselMl);
   const cells = vessel.columns * vessel.rows;
   const middle = vessel.columns * (vessel.rows / 2);
@@ -46,6 +54,8 @@ export function bucketHeat(
   let thickS: number | undefined;
   let softS: number | undefined;
   let hotS: number | undefined;
+  let lastC = resinC;
+  const readC: number[] = [];
   const follow = followCore(
     events,
     Int32Array.from({ length: cells }, (_, at) => at),
@@ -61,6 +71,10 @@ export function bucketHeat(
     stepRules(bucketFollowedS, 0.5),
     (before, after) => {
       follow(before, after);
+      while (readC.length < atS.length && atS[readC.length]! <= after.timeS) {
+        readC.push(cellAtC(before, after, middle, atS[readC.length]!));
+      }
+      lastC = after.temperaturesC[middle]!;
       const first = (
         last: number | undefined,
         what: 'alphas' | 'temperaturesC',
@@ -88,5 +102,6 @@ export function bucketHeat(
     by: Number.isFinite(overS) ? (overS === thickS ? 'thick' : 'hot') : undefined,
     warmMin: minutes(events.warmS),
     hotMin: minutes(hotS),
+    readC: atS.map((_, at) => readC[at] ?? lastC),
   };
 }

@@ -43,6 +43,12 @@ export function crossedAtS(
   return before.timeS + share * (after.timeS - before.timeS);
 }
 
+/** How warm a cell was at a moment inside a step, °C. */
+export function cellAtC(before: Moment, after: Moment, cell: number, timeS: number): number {
+  const share = (timeS - before.timeS) / (after.timeS - before.timeS);
+  return cubicAt(cubicOf(before, after, 'temperaturesC', 'warming', cell), share);
+}
+
 /** Nothing has happened yet. */
 export const noEvents = (startC: number): CoreEvents => ({
   peakC: startC,

@@ -18,6 +18,16 @@ const bubblesMin = 5;
 const dripsMin = 10;
 const lookMin = 5;
 
+/** When bubbles are worked out of a layer, min after the last of it is poured. */
+export function bubbleMinutes(pour: PourPlan, layer: number): readonly number[] {
+  const { fromMm, toMm, cure } = pour.layers[layer]!;
+  const depthMm = fromMm === undefined || toMm === undefined ? undefined : toMm - fromMm;
+  if (pour.role === 'seal' || familyOf(pour.resin.family).kind === 'silicone') return [];
+  const passes = bubblePasses[depthMm !== undefined && depthMm > deepFromMm ? 'deep' : 'thin'];
+  const gelMin = cure?.gelH === undefined ? Infinity : cure.gelH * hour;
+  return passes.filter((afterMin) => afterMin < gelMin);
+}
+
 /** What is looked after once a layer is poured. */
 export function lookingAfter(
   pour: PourPlan,
@@ -27,30 +37,22 @@ export function lookingAfter(
   clocks: LayerClocks | undefined,
 ): readonly TaskSpec[] {
   const id = pourTaskId(pour, layer);
-  const { fromMm, toMm, cure } = pour.layers[layer]!;
-  const depthMm = fromMm === undefined || toMm === undefined ? undefined : toMm - fromMm;
-  const isSeal = pour.role === 'seal';
-  const isSilicone = familyOf(pour.resin.family).kind === 'silicone';
-  const passes = bubblePasses[depthMm !== undefined && depthMm > deepFromMm ? 'deep' : 'thin'];
+  const { cure } = pour.layers[layer]!;
   const gelMin = cure?.gelH === undefined ? Infinity : cure.gelH * hour;
   const common = { pour: pour.index, layer };
   const fanMin =
     said.heat?.fan === undefined ? undefined : readQuantity(said.heat.fan, timeRule).value;
   return [
-    ...(isSeal || isSilicone
-      ? []
-      : passes
-          .filter((afterMin) => afterMin < gelMin)
-          .map((afterMin, at) =>
-            spec({
-              ...common,
-              id: `${id}/bubbles-${at + 1}`,
-              kind: 'bubbles',
-              minutes: bubblesMin,
-              hands: 'look',
-              tie: exactly(id, minutes + afterMin),
-            }),
-          )),
+    ...bubbleMinutes(pour, layer).map((afterMin, at) =>
+      spec({
+        ...common,
+        id: `${id}/bubbles-${at + 1}`,
+        kind: 'bubbles',
+        minutes: bubblesMin,
+        hands: 'look',
+        tie: exactly(id, minutes + afterMin),
+      }),
+    ),
     ...(clocks?.peakMin === undefined
       ? []
       : [
