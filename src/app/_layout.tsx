@@ -82,7 +82,9 @@ function Frame() {
   useRefusedSettings(tellRefused);
   // Inside one job or one card the foot of the phone belongs to it.
   const deep = path.split('/').filter((part) => part !== '').length > 1;
-  const bar = (wide || !deep) && (
+  // At the bench there is nothing but the pour.
+  const isBench = path.startsWith('/bench/');
+  const bar = !isBench && (wide || !deep) && (
     <NavigationBar
       places={places.map(({ name, icon, path: to, under }) => ({
         name,
@@ -110,7 +112,7 @@ function Frame() {
         )}
       </View>
       {!wide && bar}
-      {wide && <ShortcutSheet />}
+      {wide && !isBench && <ShortcutSheet />}
       {start === 'ready' && <WhenReminded />}
     </View>
   );

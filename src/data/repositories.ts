@@ -11,6 +11,9 @@ import { mouldRecords, type MouldRecord } from './records/mouldRecord';
 import { photoRecords } from './records/photoRecord';
 import { datesRecords, type DatesRecord } from './records/datesRecord';
 import { ticksRecords, type TicksRecord } from './records/ticksRecord';
+import type { BenchCopy } from '../core/bench/benchCopy';
+import { copyRecords, type CopyRecord } from './records/copyRecord';
+import { liveRecords, type LiveRecord } from './records/liveRecord';
 import type { UnreadableRecord } from './records/readRecords';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
 import type { StoredRecord } from './store/versions';
@@ -38,6 +41,9 @@ export const draftCollection = collection(draftRecords, (a, b) =>
 /** In the order of their jobs' ids: there is one for each job. */
 export const datesCollection = collection(datesRecords, (a, b) => a.id.localeCompare(b.id));
 export const ticksCollection = collection(ticksRecords, (a, b) => a.id.localeCompare(b.id));
+/** Pours at the bench, and the plans that they go by. */
+export const liveCollection = collection(liveRecords, (a, b) => b.startedAt - a.startedAt);
+export const copyCollection = collection(copyRecords, (a, b) => a.id.localeCompare(b.id));
 /** There is one record of settings. */
 export const settingsCollection = collection(settingsRecords, () => 0);
 
@@ -120,6 +126,26 @@ export const ticksRecordOf = (
   ...ticks,
   id,
   schema: ticksRecords.version as 1,
+  ...nextVersion(before),
+});
+
+/** A pour at the bench. */
+export const liveRecordOf = (
+  live: Omit<LiveRecord, 'id' | 'schema' | 'revision' | 'stamp'>,
+  before?: LiveRecord,
+): LiveRecord => ({
+  ...live,
+  id: before?.id ?? nanoid(),
+  schema: liveRecords.version as 1,
+  ...nextVersion(before),
+});
+
+/** The plan that a pour goes by. */
+export const copyRecordOf = (id: string, copy: BenchCopy, before?: CopyRecord): CopyRecord => ({
+  id,
+  // As it will be read again: what is undefined is not there.
+  copy: JSON.parse(JSON.stringify(copy)) as BenchCopy,
+  schema: copyRecords.version as 1,
   ...nextVersion(before),
 });
 

@@ -3,6 +3,8 @@
  * there is only one that the screens are in.
  */
 import '@/data/records/wholeSchemas';
+import { BenchRoute as BenchRouteAlone } from './bench/BenchRoute';
+import { PracticeRoute as PracticeRouteAlone } from './bench/PracticeRoute';
 import { BuyingRoute as BuyingRouteAlone } from './BuyingRoute';
 import { JobLayout as JobLayoutAlone } from './jobs/JobLayout';
 import { JobsRoute as JobsRouteAlone } from './jobs/JobsRoute';
@@ -27,6 +29,7 @@ export { MixRoute } from './jobs/MixRoute';
 export { MouldRoute } from './moulds/MouldRoute';
 export { MouldsRoute } from './moulds/MouldsRoute';
 export { PrepareStep } from '@/features/prepare/PrepareStep';
+export { PourRoute } from './jobs/PourRoute';
 export { Reminders } from '@/features/days/Reminders';
 export { PlaceRoute } from './jobs/PlaceRoute';
 export { ResinStepRoute } from './jobs/ResinStepRoute';
@@ -38,6 +41,8 @@ export { planQuick } from '@/data/draft/quickDraft';
 export { NotRead } from '@/features/keeping/NotRead';
 export { TraceRoute } from './jobs/TraceRoute';
 
+export const BenchRoute = started(BenchRouteAlone);
+export const PracticeRoute = started(PracticeRouteAlone);
 export const BuyingRoute = started(BuyingRouteAlone);
 export const JobLayout = started(JobLayoutAlone);
 export const JobsRoute = started(JobsRouteAlone);

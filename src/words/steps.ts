@@ -77,4 +77,5 @@ export const stepTasks = {
   hold: 'Hold it down',
   prepare: 'Prepare it',
   days: 'Plan the days',
+  pour: 'Pour it',
 } as const;

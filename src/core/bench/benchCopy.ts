@@ -2,12 +2,13 @@ import type { ResolvedJob } from '../job/resolveJob';
 import type { Person } from '../person/person';
 import type { BubbleTool } from '../person/personSchema';
 import { modelOf } from '../plan/batchClock';
-import type { KeptCalibrations } from '../plan/heat/calibrationOf';
-import type { Plan, PourPlan } from '../plan/planTypes';
+import type { Plan, PourPlan, Shelf } from '../plan/planTypes';
 import { prepareOf, type PrepareLine } from '../prepare/prepareOf';
 import type { Curing } from '../thermal/curing';
 import { bubbleMinutes } from '../timetable/lookTasks';
+import { pourTaskId } from '../timetable/taskIds';
 import { windowOfJoint } from '../timetable/windows';
+import { heatCurveOf, type HeatCurve } from './heatCurve';
 
 /** When something of a layer is done, min after its pour was begun or ended. */
 export interface LayerTimes {
@@ -26,11 +27,34 @@ export interface BenchCopy {
   /** The pour that it is about, counted from 0. */
   readonly pour: number;
   readonly layerTimes: readonly LayerTimes[];
+  /** Layers that were poured before the bench was opened, from the first on, at their times, ms. */
+  readonly before: readonly { readonly begunAt: number; readonly pouredAt: number }[];
   /** What is prepared up to this pour. */
   readonly prepare: readonly PrepareLine[];
   readonly tool: BubbleTool;
   /** The resin as the heat model sees it, without fillers; undefined where no model follows it. */
   readonly curing: Curing | undefined;
+  /** How warm it is predicted to be; undefined where no model follows it. */
+  readonly heat: HeatCurve | undefined;
+}
+
+/**
+ * The same copy for a pour whose first layers are poured already.
+ * @param ticks what of the job is ticked off, by its task, ms
+ */
+export function goneOnWith(
+  copy: BenchCopy,
+  ticks: ReadonlyMap<string, { readonly from: number; readonly to: number }>,
+): BenchCopy {
+  const pour = pourOf(copy);
+  const before: { begunAt: number; pouredAt: number }[] = [];
+  for (let layer = 0; layer < pour.layers.length; layer += 1) {
+    const tick = ticks.get(pourTaskId(pour, layer));
+    if (tick === undefined) break;
+    before.push({ begunAt: tick.from, pouredAt: tick.to });
+  }
+  // All of it was poured: it is poured once more.
+  return before.length === pour.layers.length ? copy : { ...copy, before };
 }
 
 /** The pour that a bench is about. */
@@ -39,14 +63,14 @@ export const pourOf = ({ plan, pour }: BenchCopy): PourPlan => plan.pours[pour]!
 /**
  * Copies all that the bench needs of a planned job.
  * @param index of the pour, counted from 0
- * @throws InputError those of `prepareOf`
+ * @throws InputError those of `prepareOf` and `heatCurveOf`
  */
 export function benchCopyOf(
   resolved: ResolvedJob,
   plan: Plan,
   index: number,
   person: Person,
-  kept?: KeptCalibrations,
+  shelf?: Shelf,
 ): BenchCopy {
   const pour = plan.pours[index]!;
   const { card, resin } = resolved.pours[index]!;
@@ -65,10 +89,12 @@ export function benchCopyOf(
     plan,
     pour: index,
     layerTimes,
+    before: [],
     prepare: prepareOf(resolved, plan, person).filter(
       (line) => line.pour === index && line.when !== 'after',
     ),
     tool: person.bubbleTool,
-    curing: modelOf(card.family, resin, kept),
+    curing: modelOf(card.family, resin, shelf?.calibrations),
+    heat: heatCurveOf(resolved, plan, index, shelf),
   };
 }

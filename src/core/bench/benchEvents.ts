@@ -10,6 +10,8 @@ export const benchDeeds = [
   'reopened',
   /** A way was chosen within a step: rest, vacuum or warm bath. */
   'chosen',
+  /** One round of both pumps. */
+  'counted',
   /** The first of the second part fell into the first. */
   'met',
   /** A thermometer was read. */

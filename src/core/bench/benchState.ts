@@ -52,6 +52,8 @@ export interface BatchLane extends Lane {
   /** When A met B, ms. */
   readonly metAt: number | undefined;
   readonly pouredAt: number | undefined;
+  /** Rounds of both pumps so far. */
+  readonly rounds: number;
   /** How bubbles are let out, and from when on; a warm bath with its temperature. */
   readonly rest:
     { readonly way: RestWay; readonly at: number; readonly c: number | undefined } | undefined;
@@ -199,6 +201,10 @@ function metAtOf(
   const parts = steps.filter(({ kind }) => kind === 'part-a' || kind === 'part-b');
   const second = parts.at(-1);
   const first = parts[0];
+  const pumped = steps.find(({ kind }) => kind === 'strokes');
+  if (pumped !== undefined) {
+    return events.find(({ did, step }) => did === 'counted' && step === pumped.id)?.at ?? pumped.at;
+  }
   if (parts.length < 2 || first?.state === 'open') return undefined;
   const combine = steps.find(({ kind }) => kind === 'combine');
   if (combine !== undefined) return combine.at;
@@ -229,6 +235,8 @@ function batchLane(
       pour.resin.ratio === undefined ? undefined : correctBatch(pour, batch.group.id, inCup),
     metAt,
     pouredAt: steps.find(({ kind }) => kind === 'pour')?.at,
+    rounds: events.filter(({ did, step }) => did === 'counted' && step === `${batch.id}:strokes`)
+      .length,
     rest: chosen?.way === undefined ? undefined : { way: chosen.way, at: chosen.at, c: chosen.c },
     readings: events.flatMap(({ did, lane: of, place, c, at }) =>
       did === 'read' && of === batch.id && place === 'cup' && c !== undefined && metAt !== undefined
@@ -254,6 +262,12 @@ export function benchState(copy: BenchCopy, events: readonly BenchEvent[]): Benc
   }[] = [];
   let before = true;
   for (let layer = 0; layer < pour.layers.length; layer += 1) {
+    const poured = copy.before[layer];
+    if (poured !== undefined) {
+      const count = batches.filter((batch) => batch.layer === layer).length;
+      layers.push({ ...poured, poured: count, batches: count });
+      continue;
+    }
     const step = stepOf(readyLane(layer), 'ready');
     const ready = settledStep(step, settled.get(step.id));
     lanes.push(laneOf(step.lane, 'ready', layer, [ready], before));
@@ -262,9 +276,9 @@ export function benchState(copy: BenchCopy, events: readonly BenchEvent[]): Benc
       .filter((batch) => batch.layer === layer)
       .map((batch) => batchLane(pour, batch, settled, events, isReady));
     lanes.push(...own);
-    const poured = own.filter(({ next }) => next === undefined);
+    const inMould = own.filter(({ next }) => next === undefined);
     const pouredAt =
-      poured.length === own.length && own.length > 0
+      inMould.length === own.length && own.length > 0
         ? Math.max(...own.map(({ pouredAt: at = 0 }) => at))
         : undefined;
     const after = copy.layerTimes[layer]?.bubblesMin ?? [];
@@ -286,7 +300,7 @@ export function benchState(copy: BenchCopy, events: readonly BenchEvent[]): Benc
     layers.push({
       begunAt: begun.length === 0 ? undefined : Math.min(...begun),
       pouredAt,
-      poured: poured.length,
+      poured: inMould.length,
       batches: own.length,
     });
     before = pouredAt !== undefined;

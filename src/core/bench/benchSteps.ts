@@ -18,6 +18,7 @@ export type BatchStepKind =
   | 'tint'
   | 'part-a'
   | 'part-b'
+  | 'strokes'
   | 'more-a'
   | 'more-b'
   | 'combine'
@@ -103,17 +104,22 @@ export function plannedSteps(pour: PourPlan, { id, group }: BenchBatch): readonl
   const step = (kind: BatchStepKind): BenchStep => stepOf(id, kind);
   const isOnePart = resin.ratio === undefined;
   const isTintedFirst = resin.pigmentInto !== 'mix' && group.pigments.length > 0;
+  // Of each pump in turn, so that the count is never lost.
   const parts: BatchStepKind[] = isOnePart
     ? ['part-a']
-    : mixing.first === 'a'
-      ? ['part-a', 'part-b']
-      : ['part-b', 'part-a'];
+    : group.strokes !== undefined
+      ? ['strokes']
+      : mixing.first === 'a'
+        ? ['part-a', 'part-b']
+        : ['part-b', 'part-a'];
   const unhurried = isUnhurried(pour);
   const kinds: BatchStepKind[] = [
     'cup',
     ...(isTintedFirst ? (['tint'] as const) : []),
     ...parts,
-    ...(isOnePart || mixing.cups === 'one' ? [] : (['combine'] as const)),
+    ...(isOnePart || mixing.cups === 'one' || group.strokes !== undefined
+      ? []
+      : (['combine'] as const)),
     ...(isOnePart ? [] : (['stir'] as const)),
     ...(isOnePart || !unhurried ? [] : (['second-cup'] as const)),
     ...(!isOnePart && (unhurried || hasDegassing(group)) ? (['rest'] as const) : []),

@@ -65,6 +65,7 @@ export function takenOver(
   };
   return {
     ...after,
+    before: before.before,
     plan: {
       ...after.plan,
       pours: after.plan.pours.map((each, at) => (at === after.pour ? pour : each)),

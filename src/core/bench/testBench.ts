@@ -20,7 +20,8 @@ export function copyOf(pour: object = {}, job: object = {}): BenchCopy {
 }
 
 export const minute = 60_000;
-const begin = Date.UTC(2026, 9, 6, 9);
+/** Nine in the morning of the 6th of October 2026, ms since 1970. */
+const begin = 1_791_277_200_000;
 
 /** Something that was done, so many minutes after nine. */
 export const done = (min: number, step: string, more: Partial<BenchEvent> = {}): BenchEvent => ({

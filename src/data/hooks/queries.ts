@@ -46,6 +46,8 @@ export const useMoulds = () => useKind(kept.moulds);
 export const useDates = () => useKind(kept.dates);
 /** What of jobs was done. */
 export const useTicks = () => useKind(kept.ticks);
+/** Pours at the bench, the one begun last on top. */
+export const useLives = () => useKind(kept.lives);
 /** What could not be read and had to make room. */
 export const useAside = () => useKind(kept.aside);
 /** What was typed and is not saved as what it is of, the latest first. */

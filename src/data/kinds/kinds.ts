@@ -1,3 +1,6 @@
+import type { CopyRecord } from '../records/copyRecord';
+import type { LiveEntry } from '../records/liveEntry';
+import type { LiveRecord } from '../records/liveRecord';
 import type { AsideRecord } from '../records/asideRecord';
 import type { JobRecord } from '../records/jobRecord';
 import type { DraftRecord } from '../records/draftRecord';
@@ -9,7 +12,9 @@ import type { ResinRecord } from '../records/resinRecord';
 import type { SettingsRecord } from '../records/settingsRecord';
 import {
   asideCollection,
+  copyCollection,
   datesCollection,
+  liveCollection,
   ticksCollection,
   draftCollection,
   jobCollection,
@@ -21,7 +26,7 @@ import {
 import type { AnyKind, CountedKind, Kind } from './kind';
 import { photosOf } from '../records/photosOf';
 import type { JobEntry } from '../records/jobEntry';
-import { jobListing } from '../listing';
+import { jobListing, liveListing } from '../listing';
 
 const nothing = (): readonly string[] => [];
 
@@ -81,6 +86,26 @@ export const ticks: Kind<TicksRecord> = {
   refersTo: nothing,
 };
 
+/** Pours at the bench: what happened. */
+export const lives: CountedKind<LiveRecord, LiveEntry> = {
+  counted: { one: 'pour', many: 'pours' },
+  queryKey: ['lives'],
+  collection: liveCollection,
+  listing: liveListing,
+  isOwn: true,
+  refersTo: nothing,
+};
+
+/** The plans that they go by. */
+export const copies: Kind<CopyRecord> = {
+  counted: undefined,
+  queryKey: ['copies'],
+  collection: copyCollection,
+  listing: copyCollection,
+  isOwn: true,
+  refersTo: nothing,
+};
+
 /** What is typed and not saved as what it is of. */
 export const drafts: Kind<DraftRecord> = {
   counted: undefined,
@@ -120,6 +145,8 @@ export const kinds: readonly AnyKind[] = [
   photos,
   dates,
   ticks,
+  lives,
+  copies,
   drafts,
   settings,
   aside,
@@ -132,6 +159,7 @@ export const kindsAtStart: readonly AnyKind[] = [
   moulds,
   dates,
   ticks,
+  lives,
   drafts,
   settings,
 ];

@@ -1,4 +1,5 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import { scaleFormats } from '../../core/instruments/scaleLines';
 import { recipeSchema } from '../../core/colour/colourSchemas';
 import { containerSchema } from '../../core/mix/mixingSchema';
 import { unitFamilies, type OwnUnit } from '../../core/quantity/unitFamilies';
@@ -16,6 +17,38 @@ export const remindersSchema = object({
   vibration: boolean().required(),
   /** Through the browser, where it was allowed to. */
   notifications: boolean().required(),
+})
+  .optional()
+  .default(undefined);
+
+/** How the bench makes itself heard. */
+export const benchSettingsSchema = object({
+  sound: boolean().required(),
+  vibration: boolean().required(),
+  /** Says "stop" and clocks. */
+  speech: boolean().required(),
+})
+  .optional()
+  .default(undefined);
+
+const drivers = ['hand', 'simulated', 'serial', 'hid'] as const;
+
+/** Which instrument stands at the bench, and how its line is set. */
+const instrumentSchema = object({
+  driver: string().oneOf(drivers).required(),
+  /** Of lines; found by the first of them where nothing is set. */
+  format: string().oneOf(scaleFormats).optional(),
+  bareUnit: string().max(5).optional(),
+  baudRate: number().integer().min(50).max(1_000_000).optional(),
+  dataBits: number()
+    .oneOf([7, 8] as const)
+    .optional(),
+  stopBits: number()
+    .oneOf([1, 2] as const)
+    .optional(),
+  parity: string()
+    .oneOf(['none', 'even', 'odd'] as const)
+    .optional(),
 })
   .optional()
   .default(undefined);
@@ -89,6 +122,11 @@ const settingsRecordSchema = object({
   person: personSchema.optional().default(undefined),
   /** How somebody is reminded of what comes. */
   reminders: remindersSchema,
+  bench: benchSettingsSchema,
+  /** What measures at the bench. */
+  instruments: object({ scale: instrumentSchema, thermometer: instrumentSchema })
+    .optional()
+    .default(undefined),
   /** A job has a date: the app opens on Today. */
   dated: boolean().optional(),
 });

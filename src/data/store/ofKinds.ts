@@ -1,5 +1,6 @@
 import { draftsOfOvertaken } from '../drafts/draftsOfOvertaken';
 import { jobIndex } from '../records/jobEntry';
+import { liveIndex } from '../records/liveEntry';
 import { patchedSettings } from '../records/patchedSettings';
 import type { Surroundings } from './recordStore';
 
@@ -7,5 +8,5 @@ import type { Surroundings } from './recordStore';
 export const ofKinds: Pick<Surroundings, 'applyPatch' | 'setBeside' | 'indexes'> = {
   applyPatch: patchedSettings,
   setBeside: draftsOfOvertaken,
-  indexes: [jobIndex],
+  indexes: [jobIndex, liveIndex],
 };

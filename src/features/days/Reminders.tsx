@@ -4,7 +4,7 @@ import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { sayTask } from '../../words/days';
 import { sayClockAt } from '../../words/moments';
 import { namedTasks, type NamedTask } from './dayTasks';
-import { ring } from './ring';
+import { ring } from '../../ui/ring';
 import { useDays } from './useDays';
 
 const msPerMin = 60_000;

@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useSettings } from '../../data/hooks/queries';
 import { usePatchSettings } from '../../data/hooks/useKept';
@@ -20,13 +20,15 @@ import { useDays, type DaysState } from './useDays';
 import { useTaskActions } from './useTaskActions';
 
 interface TodayScreenProps {
+  /** Pours that are under way, over everything else. */
+  readonly underWay: ReactNode;
   /** Opens where a task is done. */
   readonly onTask: (named: NamedTask) => void;
   readonly onJobs: () => void;
 }
 
 /** Over all jobs: what is to be done now, what comes next, and what must not be slept through. */
-export function TodayScreen({ onTask, onJobs }: TodayScreenProps) {
+export function TodayScreen({ underWay, onTask, onJobs }: TodayScreenProps) {
   const state = useDays();
   const { days, zone, now, failed, isEmpty } = state;
   const { data: settings } = useSettings();
@@ -42,6 +44,7 @@ export function TodayScreen({ onTask, onJobs }: TodayScreenProps) {
       title={sayLongDayAt(now, zone)}
       subtitle={sayHoursOn(settings?.person, now, zone)}
       rememberedAs="today"
+      head={underWay}
     >
       {isEmpty ? (
         <NothingDated onJobs={onJobs} />

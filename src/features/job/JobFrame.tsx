@@ -1,4 +1,4 @@
-import { memo, useCallback, useMemo, useState, type ReactNode } from 'react';
+import { memo, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { useKeptJob, useOpenJob, usePourIndex } from '../../data/draft/openJob';
@@ -23,6 +23,7 @@ import { jobSteps, type JobStep } from './steps';
 import { useNameByMeasure } from './useNameByMeasure';
 import { useWork } from './useWork';
 import { isToldAt, nextRow, rowAt, type WorkRow } from './workList';
+import { WorkFiguresContext } from './workFigures';
 import { WorkList } from './WorkList';
 
 const saveWords = { saved: 'saved', saving: 'saving', failed: 'not saved' } as const;
@@ -99,7 +100,8 @@ function JobHub(props: JobFrameProps & PieceProps) {
   const frame = useFrame();
   const rows = useWork();
   const openRow = useOpenRow(props);
-  const next = nextRow(rows, pourIndex);
+  const isPouring = useContext(WorkFiguresContext).pour?.isUnderWay === true;
+  const next = nextRow(rows, pourIndex, isPouring);
   return (
     <Screen
       {...frame}
@@ -109,7 +111,13 @@ function JobHub(props: JobFrameProps & PieceProps) {
         next && (
           <ActionButton
             kind="main"
-            label={next.state === 'wrong' ? `Put right: ${next.label}` : stepTasks[next.step]}
+            label={
+              next.state === 'wrong'
+                ? `Put right: ${next.label}`
+                : isPouring && next.step === 'pour'
+                  ? 'Go on pouring'
+                  : stepTasks[next.step]
+            }
             onPress={() => openRow(next)}
             style={styles.grow}
           />

@@ -83,6 +83,7 @@ const records = {
   hold: { label: 'Hold down', of: 'job', fields: /^form\b/ },
   prepare: { label: 'Prepare', of: 'job', fields: /^prepare\b/ },
   days: { label: 'Days', of: 'job' },
+  pour: { label: 'Pour', of: 'job' },
 } as const satisfies Readonly<Record<string, StepRecord>>;
 
 export type JobStep = keyof typeof records;

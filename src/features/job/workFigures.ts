@@ -5,6 +5,8 @@ import type { JobStep } from './steps';
 export interface WorkFigure {
   readonly figure: string;
   readonly isDone: boolean;
+  /** It is being done: it is gone on with before anything else. */
+  readonly isUnderWay?: boolean;
 }
 
 export type WorkFigures = Readonly<Partial<Record<JobStep, WorkFigure>>>;

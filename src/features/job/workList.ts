@@ -54,7 +54,7 @@ function isWrong(
 }
 
 /** Steps whose figures other rooms tell. */
-const elsewhere: ReadonlySet<JobStep> = new Set<JobStep>(['hold', 'prepare', 'days']);
+const elsewhere: ReadonlySet<JobStep> = new Set<JobStep>(['hold', 'prepare', 'days', 'pour']);
 
 const isToldElsewhere = ({ value }: JobStepRecord): boolean => elsewhere.has(value);
 
@@ -127,11 +127,15 @@ export function workList(work: Work): readonly WorkRow[] {
   );
 }
 
-function toPrepare(rows: readonly WorkRow[]): WorkRow | undefined {
+/** A pour that is under way goes before everything; once there is a date, preparing comes next, and then pouring. */
+function toBench(rows: readonly WorkRow[], isPouring: boolean): WorkRow | undefined {
+  const pour = rows.find(({ step }) => step === 'pour');
+  if (isPouring) return pour;
   const isDated = rows.some(({ step, state }) => step === 'days' && state === 'done');
-  return isDated
-    ? rows.find(({ step, state }) => step === 'prepare' && state === 'open')
-    : undefined;
+  if (!isDated) return undefined;
+  const open = (step: JobStep): WorkRow | undefined =>
+    rows.find((row) => row.step === step && row.state === 'open');
+  return open('prepare') ?? open('pour');
 }
 
 /** The row that is open: a step, of a pour where it is of one. */
@@ -139,12 +143,17 @@ export const rowAt = (rows: readonly WorkRow[], step: JobStep, pour: number): nu
   rows.findIndex((row) => row.step === step && (row.pour === undefined || row.pour === pour));
 
 /**
- * What is done next: what is wrong or open first; preparing, once there is a date; then weighing out, which everything leads to.
+ * What is done next: what is wrong or open first; the bench, once there is a date; otherwise the amounts, which everything leads to.
+ * @param isPouring a pour of it is under way
  */
-export function nextRow(rows: readonly WorkRow[], pour: number): WorkRow | undefined {
+export function nextRow(
+  rows: readonly WorkRow[],
+  pour: number,
+  isPouring = false,
+): WorkRow | undefined {
   return (
     rows.find(({ state }) => state === 'wrong' || state === 'next') ??
-    toPrepare(rows) ??
+    toBench(rows, isPouring) ??
     rows[rowAt(rows, 'mix', pour)]
   );
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { check } from '../../core/schema/check';
 import {
   personSchema,
+  bubbleTools,
   sealedFaces,
   sealings,
   type PersonTyped,
@@ -33,6 +34,7 @@ import {
   usualNightText,
   weekDayNames,
 } from '../../words/person';
+import { toolNames } from '../../words/bench';
 import { sealedFacesNames, sealingNames } from '../../words/prepare';
 import type { Problem } from '../../core/problem';
 
@@ -119,6 +121,13 @@ export function DaysPanel() {
           unit="h"
           rule={timeRule}
           usual="12 h"
+        />
+        <ChoiceLine
+          label="You work bubbles out with"
+          value={person.bubbleTool ?? 'heat-gun'}
+          assumed={person.bubbleTool === undefined}
+          choices={bubbleTools.map((value) => ({ value, label: toolNames[value] }))}
+          onChange={(bubbleTool) => change({ bubbleTool })}
         />
         <Clamps {...own} />
         <Rooms {...own} />

@@ -5,6 +5,7 @@ import { useJobId, useOpenJob } from '@/data/draft/openJob';
 import { isDated, useDatesOf, useTicksOf } from '@/data/hooks/useJobDays';
 import { useSettled } from '@/data/hooks/useSettled';
 import { useShared } from '@/data/hooks/useShared';
+import { useLives } from '@/data/hooks/queries';
 import { useDays } from '@/features/days/useDays';
 import { usePreparedOf } from '@/features/prepare/usePrepared';
 import { WorkFiguresContext, type WorkFigures } from '@/features/job/workFigures';
@@ -37,7 +38,16 @@ export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }
   const { days, zone, now } = useDays(undefined, isInDays);
   const ready = days?.tasks.find((task) => task.job === job && task.kind === 'ready');
   const breaks = days?.broken.some((each) => each.job === job) ?? false;
+  const { data: lives } = useLives();
+  const poured = useMemo(
+    () => (lives?.records ?? []).filter((each) => each.job === job),
+    [lives, job],
+  );
+  const pours = plan?.pours.length ?? 0;
   const figures = useMemo((): WorkFigures => {
+    const over = new Set(poured.filter(({ state }) => state === 'over').map((each) => each.pour))
+      .size;
+    const isUnderWay = poured.some(({ state }) => state === 'under-way');
     const ticked = new Set(ticks.lines.map(({ id }) => id));
     const lines = prepared?.lines ?? [];
     const done = lines.filter((line) => ticked.has(idOfLine(line))).length;
@@ -51,6 +61,17 @@ export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }
               isDone: lines.length > 0 && done === lines.length,
             },
           }),
+      pour: {
+        figure: isUnderWay
+          ? 'under way'
+          : over === 0
+            ? 'not yet'
+            : pours > 1
+              ? `${over} of ${pours} poured`
+              : 'poured',
+        isDone: pours > 0 && over >= pours,
+        isUnderWay,
+      },
       days: {
         figure: !isInDays
           ? 'no date yet'
@@ -62,7 +83,7 @@ export function WorkFiguresOfDays({ children }: { readonly children: ReactNode }
         isDone: isInDays,
       },
     };
-  }, [prepared, ticks, isInDays, ready, breaks, now, zone]);
+  }, [prepared, ticks, isInDays, ready, breaks, now, zone, poured, pours]);
   const hold = useMemo(
     (): HoldDrawn | undefined => prepared && holdDrawn(prepared.holdDown),
     [prepared],

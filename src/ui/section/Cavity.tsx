@@ -5,7 +5,7 @@ import type { PieceThing } from '../../core/plan/piece/things';
 import type { PourPlan } from '../../core/plan/planTypes';
 import type { Colours } from '../theme/tokens';
 import type { ColourBand } from './colourBands';
-import { cavityPaths } from './cavityPaths';
+import { cavityPaths, type LayerInCavity } from './cavityPaths';
 import { insertPath, placedInserts } from './placedInserts';
 import type { PlacedCavity } from './sectionLayout';
 
@@ -19,6 +19,8 @@ interface CavityProps {
   readonly colours: Colours;
   /** Ids of the patterns that this drawing's walls are filled with. */
   readonly patterns: { readonly form: string; readonly timber: string };
+  /** How high a layer stands by now, mm; undefined: all are drawn as they will be. */
+  readonly levelIn?: ((layer: LayerInCavity) => number) | undefined;
   /** Layers of a pour that something is painted under: they are left open, and so is the form. */
   readonly openPour?: number | undefined;
   readonly isSelected: (thing: PieceThing) => boolean;
@@ -36,6 +38,7 @@ export function Cavity({
   faceColour,
   colours,
   patterns,
+  levelIn,
   openPour,
   isSelected,
   onSelect,
@@ -82,7 +85,9 @@ export function Cavity({
         </Defs>
       )}
       <G {...(paths.bounds === undefined ? {} : { clipPath: `url(#${clip})` })}>
-        {layers.map(({ layer, index: at, fromMm, toMm }) => {
+        {layers.map((drawnLayer) => {
+          const { layer, index: at, fromMm, toMm } = drawnLayer;
+          const levelMm = levelIn?.(drawnLayer) ?? toMm;
           const thing: PieceThing = {
             kind: 'layer',
             part: index,
@@ -95,11 +100,19 @@ export function Cavity({
               {bands(layer).map(({ colour, from, to }) => (
                 <Path
                   key={from}
-                  d={paths.body(fromMm, toMm, from, to)}
+                  d={paths.body(fromMm, levelMm, from, to)}
                   fill={isPainted ? 'transparent' : (colour ?? colours.resin)}
                   fillOpacity={at % 2 === 0 ? 1 : 0.72}
                 />
               ))}
+              {levelMm < toMm && (
+                <Path
+                  d={paths.body(levelMm, toMm, 0, 1)}
+                  fill="none"
+                  stroke={colours.edge}
+                  strokeDasharray="2 4"
+                />
+              )}
               {isSelected(thing) && (
                 <Path
                   d={paths.body(fromMm, toMm, 0, 1)}

@@ -16,6 +16,8 @@ import { DepthRule } from './DepthRule';
 import { LayerWords } from './LayerWords';
 import { colourOfPour } from './colourOfPour';
 import { HoldDrawnContext, HoldMarks } from './HoldMarks';
+import { PouredContext } from './poured';
+import { levelOf } from '../../core/plan/piece/levelOf';
 import { pieceOf } from '../../core/plan/piece/pieceOf';
 import { SectionPatterns } from './SectionPatterns';
 import { thingBox } from './thingBox';
@@ -82,6 +84,7 @@ export function SectionDrawing({
   const colours = useColours();
   const held = useContext(HoldDrawnContext);
   const hold = small ? undefined : held;
+  const poured = useContext(PouredContext);
   const id = useId();
   const patterns = { form: `${id}form`, timber: `${id}timber` };
   const piece = useMemo(() => pieceOf(plan), [plan]);
@@ -154,6 +157,12 @@ export function SectionDrawing({
                 }
                 colours={colours}
                 patterns={patterns}
+                levelIn={
+                  poured === undefined
+                    ? undefined
+                    : ({ layer: { pour, layer }, fromMm, toMm }) =>
+                        levelOf(plan.form?.heightCurve ?? [], fromMm, toMm, poured(pour, layer))
+                }
                 openPour={cavity === painted ? paint?.pour : undefined}
                 isSelected={(thing) => keyOfThing(thing) === selected}
                 onSelect={onSelect}

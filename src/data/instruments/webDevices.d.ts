@@ -1,0 +1,2 @@
+/// <reference types="w3c-web-serial" />
+/// <reference types="w3c-web-hid" />

@@ -1,0 +1,52 @@
+import type { Indexed } from '../store/recordIndex';
+import type { Version } from '../store/versions';
+import { liveRecords, type LiveRecord } from './liveRecord';
+
+/** What a list shows of a pour at the bench: its events are read when it is opened. */
+export interface LiveEntry extends Version {
+  readonly id: string;
+  readonly job: string;
+  readonly name: string;
+  readonly pourName: string;
+  readonly pour: number;
+  readonly startedAt: number;
+  readonly state: LiveRecord['state'];
+}
+
+export function liveEntryOf(record: LiveRecord): LiveEntry {
+  const { id, revision, stamp, job, name, pourName, pour, startedAt, state } = record;
+  return { id, revision, stamp, job, name, pourName, pour, startedAt, state };
+}
+
+function isLiveEntry(key: string, value: unknown): value is LiveEntry {
+  if (typeof value !== 'object' || value === null) return false;
+  const entry = value as Record<keyof LiveEntry, unknown>;
+  const texts = [entry.id, entry.job, entry.name, entry.pourName];
+  const figures = [entry.revision, entry.pour, entry.startedAt];
+  return (
+    texts.every((each) => typeof each === 'string') &&
+    figures.every((each) => typeof each === 'number') &&
+    key === liveRecords.prefix + String(entry.id) &&
+    (entry.stamp === undefined || typeof entry.stamp === 'string') &&
+    (entry.state === 'under-way' || entry.state === 'over')
+  );
+}
+
+/** The entry of a stored text; undefined where it does not look like a pour that this version can read. */
+function entryOf(key: string, text: string): object | undefined {
+  try {
+    const record = JSON.parse(text) as LiveRecord;
+    const entry = liveEntryOf(record);
+    return record.schema === liveRecords.version && isLiveEntry(key, entry) ? entry : undefined;
+  } catch {
+    // Whatever it is, reading it will say so.
+    return undefined;
+  }
+}
+
+export const liveIndex: Indexed = {
+  prefix: liveRecords.prefix,
+  version: 1,
+  entryOf,
+  isEntry: isLiveEntry,
+};

@@ -1,0 +1,55 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useEscape } from '../../ui/frame/useEscape';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { space } from '../../ui/theme/tokens';
+import { BigButton } from './BigButton';
+
+interface BenchSheetProps {
+  readonly title: string;
+  readonly onClose: () => void;
+  /** What the way back is called. */
+  readonly close?: string;
+  readonly foot?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** Something beside the guide, over all of the screen, with one way back. */
+export function BenchSheet({ title, onClose, close = 'Back', foot, children }: BenchSheetProps) {
+  const colours = useColours();
+  useEscape(onClose);
+  return (
+    <View role="main" style={[styles.sheet, { backgroundColor: colours.paper }]}>
+      <ScrollView contentContainerStyle={styles.content}>
+        <Words heading={1} size="title" weight="bold">
+          {title}
+        </Words>
+        {children}
+      </ScrollView>
+      <View style={[styles.foot, { borderTopColor: colours.line }]}>
+        <BigButton label={close} onPress={onClose} style={styles.grow} />
+        {foot}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  sheet: { flex: 1, minHeight: 0 },
+  content: {
+    padding: space.large,
+    gap: space.large,
+    width: '100%',
+    maxWidth: 640,
+    alignSelf: 'center',
+  },
+  foot: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    gap: space.small,
+    padding: space.medium,
+    borderTopWidth: 1,
+  },
+  grow: { flexGrow: 1 },
+});

@@ -1,0 +1,152 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { pourOf, type BenchCopy } from '../../core/bench/benchCopy';
+import { benchState } from '../../core/bench/benchState';
+import { planDifference, takenOver } from '../../core/bench/planDifference';
+import { pourTicks } from '../../core/bench/pourTicks';
+import { jobs } from '../../data/kinds/kinds';
+import { useOne, useSettings, useShelf } from '../../data/hooks/queries';
+import { useChangeDays, useTicksOf } from '../../data/hooks/useJobDays';
+import {
+  useLiveActions,
+  useLivePour,
+  type Deed,
+  type LivePour,
+} from '../../data/hooks/useLivePour';
+import { Strip } from '../../ui/feedback/Strip';
+import { Words } from '../../ui/text/Words';
+import { sayDifference } from '../../words/bench';
+import { askBenchCopy } from '../../workers/benchModels';
+import { BenchContext, type BenchClock, type BenchSource } from './benchSource';
+import { BenchScreen } from './BenchScreen';
+import { BenchSheet } from './BenchSheet';
+import { BigButton } from './BigButton';
+import { OtherPours } from './OtherPours';
+
+const realClock: BenchClock = { now: () => Date.now(), speed: 1 };
+
+interface LiveBenchProps {
+  readonly id: string;
+  readonly onLeave: () => void;
+  readonly onJob: (job: string) => void;
+  /** Takes another pour in hand. */
+  readonly onPour: (id: string) => void;
+}
+
+/** A pour that is kept: everything on its screen is what is stored. */
+export function LiveBench({ id, ...ways }: LiveBenchProps) {
+  const live = useLivePour(id);
+  if (live === undefined) return <View role="main" />;
+  if (live === null) {
+    return (
+      <BenchSheet title="No such pour" onClose={ways.onLeave}>
+        <Words size="large">
+          It is not here any more, or this version cannot read it. The pours of a job stand at its
+          step Pour.
+        </Words>
+      </BenchSheet>
+    );
+  }
+  return <OpenBench id={id} live={live} {...ways} />;
+}
+
+function OpenBench({
+  id,
+  live,
+  onLeave,
+  onJob,
+  onPour,
+}: LiveBenchProps & { readonly live: LivePour }) {
+  const { record, copy } = live;
+  const actions = useLiveActions();
+  const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
+  const act = useCallback((deed: Deed) => actions.act(id, deed), [actions, id]);
+  const source = useMemo(
+    (): BenchSource => ({ id, copy, state, clock: realClock, act, practice: undefined }),
+    [id, copy, state, act],
+  );
+  useTicked(record.job, source);
+  const fresh = useFreshCopy(record.job, copy.pour);
+  const differences = fresh === undefined ? [] : planDifference(pourOf(copy), pourOf(fresh));
+  const next = fresh && differences.length > 0 ? takenOver(copy, fresh, state) : undefined;
+  return (
+    <BenchContext value={source}>
+      <BenchScreen
+        job={record.job}
+        onLeave={onLeave}
+        others={<OtherPours here={id} onPour={onPour} />}
+        notice={
+          differences.length > 0 &&
+          !state.isOver && (
+            <Strip words={`The job has changed since. ${differences.map(sayDifference).join(' ')}`}>
+              {next === undefined ? null : (
+                <BigButton
+                  label="Take it for what is not begun"
+                  onPress={() =>
+                    void actions.replan(id, (before, now) => takenOver(before, fresh!, now))
+                  }
+                />
+              )}
+            </Strip>
+          )
+        }
+        afterwards={
+          <BigButton
+            kind="main"
+            label="To the job"
+            onPress={() => onJob(record.job)}
+            style={{ flexGrow: 1 }}
+          />
+        }
+      />
+    </BenchContext>
+  );
+}
+
+/** What the bench has seen done is ticked in the days of its job, at its real times. */
+function useTicked(job: string, { copy, state }: BenchSource): void {
+  const { changeTicks } = useChangeDays();
+  const { tasks } = useTicksOf(job);
+  const hasJob = useOne(jobs, job).data?.record !== undefined;
+  const done = useMemo(() => pourTicks(copy, state), [copy, state]);
+  const missing = useMemo(() => {
+    const ticked = new Set(tasks.map(({ id }) => id));
+    return done.filter(({ id }) => !ticked.has(id));
+  }, [done, tasks]);
+  useEffect(() => {
+    if (missing.length === 0 || !hasJob) return;
+    const instant = (at: number): string => new Date(at).toISOString();
+    void changeTicks(job, (before) => ({
+      lines: before.lines,
+      tasks: [
+        ...before.tasks,
+        ...missing
+          .filter(({ id }) => before.tasks.every((task) => task.id !== id))
+          .map(({ id, from, to }) => ({ id, from: instant(from), to: instant(to) })),
+      ],
+    }));
+  }, [missing, hasJob, job, changeTicks]);
+}
+
+/** What a pour of the job would be begun with now; undefined until it is known, and where the job is not whole. */
+function useFreshCopy(id: string, pour: number): BenchCopy | undefined {
+  const job = useOne(jobs, id).data?.record?.lastGood;
+  const shelf = useShelf();
+  const person = useSettings().data?.person;
+  const [fresh, setFresh] = useState<BenchCopy>();
+  useEffect(() => {
+    if (job === undefined || job === null || job.pours[pour] === undefined) return undefined;
+    let overtaken = false;
+    void askBenchCopy({ job, pour, shelf, person }).then(
+      (copy) => {
+        if (!overtaken) setFresh(copy);
+      },
+      // It cannot be planned as it is now: there is nothing newer to take.
+      () => undefined,
+    );
+    return () => {
+      overtaken = true;
+    };
+  }, [job, pour, shelf, person]);
+  return fresh;
+}

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { StyleSheet } from 'react-native';
+import { PlainInput } from '../../ui/fields/PlainInput';
+import { useBench } from './benchSource';
+import { BenchSheet } from './BenchSheet';
+import { BigButton } from './BigButton';
+import { noted } from './deeds';
+import { useGuide } from './guide';
+
+const longest = 500;
+
+/** A note, with its time. */
+export function NoteSheet({ onClose }: { readonly onClose: () => void }) {
+  const { act, clock } = useBench();
+  const { lane } = useGuide();
+  const [text, setText] = useState('');
+  return (
+    <BenchSheet
+      title="Note"
+      close="Back to the pour"
+      onClose={onClose}
+      foot={
+        <BigButton
+          kind="main"
+          label="Write it down"
+          disabled={text.trim() === ''}
+          onPress={() => {
+            onClose();
+            void act(noted(lane.id, clock.now(), text.trim().slice(0, longest)));
+          }}
+          style={styles.grow}
+        />
+      }
+    >
+      <PlainInput
+        label="Note"
+        value={text}
+        onChangeText={setText}
+        wrong={text.length > longest}
+        describedBy=""
+        multiline
+        autoFocus
+      />
+    </BenchSheet>
+  );
+}
+
+const styles = StyleSheet.create({ grow: { flexGrow: 1 } });

@@ -1,0 +1,89 @@
+import { useMemo } from 'react';
+import { ScrollView, StyleSheet } from 'react-native';
+import { benchState, isAfterLane, laneInHand } from '../../core/bench/benchState';
+import { useLives } from '../../data/hooks/queries';
+import { nameOfLive, useLivePour } from '../../data/hooks/useLivePour';
+import type { LiveEntry } from '../../data/records/liveEntry';
+import { space } from '../../ui/theme/tokens';
+import { sayClock, stepNames } from '../../words/bench';
+import { StripCell } from './BenchStrip';
+import { useBenchNow } from './useBenchNow';
+import { useRunningPots } from './usePots';
+
+const msPerMin = 60_000;
+const realClock = { now: () => Date.now(), speed: 1 };
+
+interface OtherPoursProps {
+  /** The pour that is on the screen, if any. */
+  readonly here: string | undefined;
+  readonly onPour: (id: string) => void;
+}
+
+/** Pours of other jobs and moulds that are under way, each with the clock that matters most. */
+export function OtherPours({ here, onPour }: OtherPoursProps) {
+  const { data: lives } = useLives();
+  const others = (lives?.records ?? []).filter(
+    ({ id, state }) => id !== here && state === 'under-way',
+  );
+  if (others.length === 0) return null;
+  return (
+    <ScrollView horizontal style={styles.strip} contentContainerStyle={styles.row}>
+      {others.map((entry) => (
+        <OtherPour key={entry.id} entry={entry} onPress={() => onPour(entry.id)} />
+      ))}
+    </ScrollView>
+  );
+}
+
+function OtherPour({
+  entry,
+  onPress,
+}: {
+  readonly entry: LiveEntry;
+  readonly onPress: () => void;
+}) {
+  const live = useLivePour(entry.id);
+  return live === undefined || live === null ? (
+    <StripCell name={nameOfLive(entry)} clock="–" isHere={false} onPress={onPress} />
+  ) : (
+    <RunningPour entry={entry} live={live} onPress={onPress} />
+  );
+}
+
+function RunningPour({
+  entry,
+  live: { copy, record },
+  onPress,
+}: {
+  readonly entry: LiveEntry;
+  readonly live: NonNullable<ReturnType<typeof useLivePour>>;
+  readonly onPress: () => void;
+}) {
+  const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
+  const now = useBenchNow(realClock);
+  const pots = useRunningPots(copy, state, now);
+  const running = pots
+    .flatMap(({ clock }) => (clock?.isRunning === true ? [clock.leftMin ?? Infinity] : []))
+    .sort((a, b) => a - b)[0];
+  const lane = laneInHand(state);
+  const dueAt =
+    lane !== undefined && isAfterLane(lane) && lane.next !== undefined
+      ? lane.dueAt[lane.next.turn]
+      : undefined;
+  const clock =
+    running !== undefined && Number.isFinite(running)
+      ? sayClock(running)
+      : dueAt !== undefined
+        ? dueAt > now
+          ? `in ${sayClock((dueAt - now) / msPerMin)}`
+          : 'now'
+        : lane?.next === undefined
+          ? '–'
+          : stepNames[lane.next.kind];
+  return <StripCell name={nameOfLive(entry)} clock={clock} isHere={false} onPress={onPress} />;
+}
+
+const styles = StyleSheet.create({
+  strip: { flexGrow: 0, flexShrink: 0 },
+  row: { gap: space.small, paddingHorizontal: space.large, paddingBottom: space.small },
+});

@@ -1,0 +1,58 @@
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { pourOf } from '../../core/bench/benchCopy';
+import type { BatchLane } from '../../core/bench/benchState';
+import { Words } from '../../ui/text/Words';
+import { Section } from '../../ui/section/Section';
+import { space } from '../../ui/theme/tokens';
+import { doneWords, sayHowPoured, sayWhere } from '../../words/bench';
+import { sayMl } from '../../words/figures';
+import { useBench } from './benchSource';
+import { doneNow } from './deeds';
+import { useGuide } from './guide';
+import { GuideFrame } from './GuideFrame';
+import { BenchPoured } from './BenchPoured';
+
+const msPerMin = 60_000;
+
+/** A batch goes into the mould: where, how high, and how; the Section fills as it goes. */
+export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
+  const { copy, act, clock } = useBench();
+  const { step, now } = useGuide();
+  const pour = pourOf(copy);
+  const { group } = lane.batch;
+  const filledMl = group.filledMl ?? group.ml;
+  const gone = Math.max(0, (now - (lane.since ?? now)) / msPerMin);
+  const share = Math.min(1, (gone * pour.working.pourMlPerMin) / filledMl);
+  const pouring = useMemo(() => ({ lane: lane.id, share }), [lane.id, share]);
+  return (
+    <GuideFrame
+      title={`Pour ${sayMl(filledMl)}`}
+      subtitle={group.colour}
+      main={{ label: doneWords.pour, onPress: () => void act(doneNow(step, clock.now())) }}
+    >
+      <View style={styles.lines} testID="main-figure">
+        {sayWhere(pour, lane).map((line) => (
+          <Words key={line} size="title" weight="bold">
+            {line}
+          </Words>
+        ))}
+        {sayHowPoured(pour).map((line) => (
+          <Words key={line} size="large">
+            {line}
+          </Words>
+        ))}
+      </View>
+      <BenchPoured pouring={pouring}>
+        <Section plan={copy.plan} greatestHeight={200} />
+      </BenchPoured>
+      {lane.correction !== undefined && lane.correction.surplusMl > 0.5 && (
+        <Words size="large">
+          {sayMl(lane.correction.leftMl)} will be left: have a mould ready.
+        </Words>
+      )}
+    </GuideFrame>
+  );
+}
+
+const styles = StyleSheet.create({ lines: { gap: space.small } });

@@ -1,0 +1,125 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { pourOf } from '../../core/bench/benchCopy';
+import { pourResult, type BatchResult } from '../../core/bench/pourResult';
+import { useSettings } from '../../data/hooks/queries';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { space } from '../../ui/theme/tokens';
+import { sayBatchResult, sayResultHead } from '../../words/benchResult';
+import { sayMoney } from '../../words/figures';
+import { sayRoughly } from '../../words/rough';
+import { useBench } from './benchSource';
+import type { RunningPot } from './guide';
+
+interface ResultViewProps {
+  readonly pots: readonly RunningPot[];
+  /** What is offered then. */
+  readonly children: ReactNode;
+}
+
+/** How it went: what was over, what was late, what it cost. */
+export function ResultView({ pots, children }: ResultViewProps) {
+  const { copy, state, practice } = useBench();
+  const colours = useColours();
+  const currency = useSettings().data?.currency ?? '';
+  const answers = new Map(pots.map(({ lane, clock }) => [lane.id, clock?.pourableMin]));
+  const result = pourResult(copy, state, ({ id, batch }) => {
+    const found = answers.get(id);
+    return found === undefined ? batch.group.bucket.pourableMin : found;
+  });
+  const several = pourOf(copy).layers.length > 1;
+  return (
+    <View role="main" style={[styles.bench, { backgroundColor: colours.paper }]}>
+      <ScrollView contentContainerStyle={styles.content}>
+        <Words heading={1} size="title" weight="bold">
+          {practice === undefined ? `${copy.plan.name}: poured` : 'Practice is over'}
+        </Words>
+        <View testID="main-figure">
+          {sayResultHead(result).map((line) => (
+            <Words key={line} size="large" weight="semibold">
+              {line}
+            </Words>
+          ))}
+          {result.lostCost !== undefined && result.lostCost > 0.005 && (
+            <Words size="large">
+              {practice === undefined ? 'It cost' : 'It would have cost'}{' '}
+              {sayMoney(result.lostCost, currency)} of resin more than planned.
+            </Words>
+          )}
+        </View>
+        {result.batches.map((batch) => (
+          <BatchOfResult key={batch.id} batch={batch} several={several} />
+        ))}
+        {result.offWindow.map(({ layer, min }) => (
+          <Words key={layer} size="large" colour="stop">
+            Layer {layer + 1}: {sayRoughly(Math.abs(min))} too {min < 0 ? 'early' : 'late'} for its
+            window.
+          </Words>
+        ))}
+        {result.latePasses.map(({ layer, turn, min }) => (
+          <Words key={`${layer}/${turn}`} size="large">
+            Layer {layer + 1}, bubble pass {turn + 1}: {sayRoughly(min)} late.
+          </Words>
+        ))}
+      </ScrollView>
+      <View style={[styles.foot, { borderTopColor: colours.line }]}>{children}</View>
+    </View>
+  );
+}
+
+function BatchOfResult({
+  batch,
+  several,
+}: {
+  readonly batch: BatchResult;
+  readonly several: boolean;
+}) {
+  const colours = useColours();
+  const { title, weights, lines } = sayBatchResult(batch, several);
+  return (
+    <View testID={`result-${batch.id}`} style={[styles.batch, { borderTopColor: colours.line }]}>
+      <Words heading={2} size="large" weight="bold">
+        {title}
+      </Words>
+      <Words size="large">
+        <Words size="large" weight="semibold" colour="partA">
+          {weights.a}
+        </Words>
+        {weights.b !== undefined && (
+          <>
+            {' + '}
+            <Words size="large" weight="semibold" colour="partB">
+              {weights.b}
+            </Words>
+          </>
+        )}
+        <Words colour="inkSoft">{`, planned ${weights.planned}`}</Words>
+      </Words>
+      {lines.map(({ text, stop }) => (
+        <Words key={text} colour={stop ? 'stop' : 'ink'}>
+          {text}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  bench: { flex: 1, minHeight: 0 },
+  content: {
+    padding: space.large,
+    gap: space.large,
+    width: '100%',
+    maxWidth: 720,
+    alignSelf: 'center',
+  },
+  batch: { borderTopWidth: 1, paddingTop: space.small, gap: space.tight },
+  foot: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    gap: space.small,
+    padding: space.medium,
+    borderTopWidth: 1,
+  },
+});

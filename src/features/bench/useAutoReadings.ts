@@ -1,0 +1,46 @@
+import { useEffect } from 'react';
+import { lastEvent } from '../../core/bench/benchEvents';
+import { batchInCup } from '../../core/bench/heating';
+import { worthReading } from '../../core/bench/worthReading';
+import { useBench } from './benchSource';
+import { read } from './deeds';
+import type { RunningPot } from './guide';
+import { useInstrument } from './instruments';
+import { useTemperature } from './useTemperature';
+
+/** A thermometer writes its own readings, as often as they have something to tell. */
+export function useAutoReadings(pots: readonly RunningPot[]): void {
+  const { state, act, clock } = useBench();
+  const thermometer = useInstrument('thermometer');
+  const live = useTemperature();
+  const cup = batchInCup(state);
+  const layer = state.layers.findLast(({ pouredAt }) => pouredAt !== undefined);
+  const isRunning = pots.some(({ clock: pot }) => pot?.isRunning === true);
+  const c = live?.reading.c;
+  useEffect(() => {
+    if (c === undefined || thermometer === undefined) return;
+    const place = cup !== undefined && isRunning ? 'cup' : layer === undefined ? undefined : 'core';
+    if (place === undefined) return;
+    const now = clock.now();
+    const last = lastEvent(
+      state.events,
+      (event) =>
+        event.did === 'read' &&
+        event.place === place &&
+        event.lane === (place === 'cup' ? cup?.id : undefined),
+    );
+    if (!worthReading(last, now, c)) return;
+    void act(
+      read(
+        place === 'cup' ? cup?.id : undefined,
+        now,
+        c,
+        place,
+        thermometer.driver,
+        live?.reading.raw,
+      ),
+    );
+    // Once for each reading.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [live]);
+}

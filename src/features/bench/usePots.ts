@@ -1,0 +1,44 @@
+import { keepPreviousData, useQueries } from '@tanstack/react-query';
+import type { BenchCopy } from '../../core/bench/benchCopy';
+import { isBatchLane, type BatchLane, type BenchState } from '../../core/bench/benchState';
+import { cupQuestionOf, potClockOf, type CupAnswer } from '../../core/bench/potClock';
+import { askCup } from '../../workers/benchModels';
+import type { RunningPot } from './guide';
+
+/** What the model answers for these batches; undefined while it does, and where no model follows the resin. */
+export function usePotAnswers(
+  copy: BenchCopy,
+  lanes: readonly BatchLane[],
+): readonly (CupAnswer | undefined)[] {
+  return useQueries({
+    queries: lanes.map((lane) => {
+      const question = cupQuestionOf(copy, lane);
+      return {
+        queryKey: ['cup', question],
+        queryFn: () => askCup(question!),
+        enabled: question !== undefined,
+        staleTime: Infinity,
+        gcTime: 60_000,
+        placeholderData: keepPreviousData,
+      };
+    }),
+    combine: (results) => results.map(({ data }) => data),
+  });
+}
+
+/** The batches of a pour that are in their cups, or about to be, each with its pot life. */
+export function useRunningPots(
+  copy: BenchCopy,
+  state: BenchState,
+  now: number,
+): readonly RunningPot[] {
+  const lanes = state.lanes
+    .filter(isBatchLane)
+    .filter(({ isBegun, next }) => isBegun && next !== undefined);
+  const answers = usePotAnswers(copy, lanes);
+  return lanes.map((lane, at) => ({
+    lane,
+    answer: answers[at],
+    clock: potClockOf(copy, lane, answers[at], now),
+  }));
+}

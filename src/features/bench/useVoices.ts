@@ -1,0 +1,34 @@
+import { useEffect, useRef } from 'react';
+import { isAfterLane, type BenchState } from '../../core/bench/benchState';
+import { potVoices, type PotVoice } from '../../core/bench/potClock';
+import { potVoiceSpoken } from '../../words/bench';
+import { useAlarm } from './alarm';
+import type { RunningPot } from './guide';
+
+const loudness = (voice: PotVoice): number => potVoices.indexOf(voice);
+
+/** Clocks are heard when their voice changes, and bubbles when they are due; nothing is told twice. */
+export function useVoices(pots: readonly RunningPot[], state: BenchState, now: number): void {
+  const alarm = useAlarm();
+  const heard = useRef<Map<string, number> | undefined>(undefined);
+  useEffect(() => {
+    // What was so when the bench was opened was heard before.
+    const isFirst = heard.current === undefined;
+    const said = (heard.current ??= new Map<string, number>());
+    for (const { lane, clock } of pots) {
+      if (clock?.isRunning !== true) continue;
+      const level = loudness(clock.voice);
+      if (level > (said.get(lane.id) ?? 0) && !isFirst) {
+        const isStop = clock.voice === 'nine-tenths' || clock.voice === 'over';
+        alarm(isStop ? 'stop' : 'clock', potVoiceSpoken[clock.voice]);
+      }
+      said.set(lane.id, level);
+    }
+    for (const lane of state.lanes.filter(isAfterLane)) {
+      const { next, dueAt } = lane;
+      if (next === undefined || now < dueAt[next.turn]!) continue;
+      if (!said.has(next.id) && !isFirst) alarm('clock', 'Time for bubbles.');
+      said.set(next.id, 1);
+    }
+  }, [pots, state, now, alarm]);
+}

@@ -1,0 +1,18 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { LiveBench } from '@/features/bench/LiveBench';
+import { useWays } from '@/ui/frame/useWays';
+
+export function BenchRoute() {
+  const router = useRouter();
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { back } = useWays('/jobs');
+  return (
+    <LiveBench
+      key={id}
+      id={id}
+      onLeave={back}
+      onJob={(job) => router.navigate({ pathname: '/jobs/[id]', params: { id: job } })}
+      onPour={(other) => router.replace({ pathname: '/bench/[id]', params: { id: other } })}
+    />
+  );
+}

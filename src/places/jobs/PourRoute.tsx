@@ -1,0 +1,21 @@
+import { useRouter } from 'expo-router';
+import { useJobId } from '@/data/draft/openJob';
+import { PourStep } from '@/features/bench/PourStep';
+import { useWays } from '@/ui/frame/useWays';
+
+export function PourRoute() {
+  const router = useRouter();
+  const id = useJobId();
+  const { here } = useWays('/jobs');
+  return (
+    <PourStep
+      onBench={(live) => router.push({ pathname: '/bench/[id]', params: { id: live, ...here } })}
+      onPractice={(pour) =>
+        router.push({
+          pathname: '/bench/practice',
+          params: { job: id, ...(pour > 0 ? { pour: String(pour + 1) } : {}), ...here },
+        })
+      }
+    />
+  );
+}
