@@ -33,7 +33,9 @@ const copySchema = object({
   layerTimes: array()
     .of(object({ bubblesMin: array().of(figure()).defined() }))
     .defined(),
-  before: array().of(object({ begunAt: figure(), pouredAt: figure() })).defined(),
+  before: array()
+    .of(object({ begunAt: figure(), pouredAt: figure() }))
+    .defined(),
   prepare: array().defined(),
   tool: string().required(),
 });

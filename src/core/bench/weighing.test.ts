@@ -9,6 +9,7 @@ import {
   type ScaleCommand,
 } from '../instruments/simulatedScale';
 import {
+  answered,
   beginWeighing,
   countFromHere,
   isStill,
@@ -106,6 +107,18 @@ test('tared between A and B: what was in the cup is still in it', () => {
   expect(now).toMatchObject({ phase: 'pouring', contentG: 420, zeroG: -420 });
   for (let ms = 4500; ms < 7000; ms += 100) now = reading(140, ms, now);
   expect(now.contentG).toBe(560);
+});
+
+test('tared with something in it that nobody weighed: the person says what it was', () => {
+  const at = bench({ ...beginWeighing(), phase: 'pouring' });
+  at.do({ do: 'put-cup', vesselG: 31 });
+  expect(at.now.contentG).toBeCloseTo(31, 0);
+  expect(at.do({ do: 'tare' }).phase).toBe('asked');
+  expect(answered(at.now, 'cup')).toMatchObject({ phase: 'pouring', heldG: 0 });
+  expect(answered(at.now, 'cup').contentG).toBeCloseTo(0, 0);
+  expect(answered(at.now, 'resin').contentG).toBeCloseTo(31, 0);
+  at.change((before) => answered(before, 'cup'));
+  expect(at.do({ do: 'pour', g: 50, hand: 'exact' }, 8).contentG).toBeCloseTo(50, 0);
 });
 
 test('another unit is noticed, and counted in grams', () => {

@@ -1,7 +1,10 @@
 import type { ScaleReading, ScaleTrouble } from '../instruments/scaleReading';
 
-/** Where the weighing of one part stands: nothing on the scale; a cup that is not tared; the part is being poured; the cup is away. */
-export type WeighingPhase = 'bare' | 'cup' | 'pouring' | 'lifted';
+/**
+ * Where the weighing of one part stands: nothing on the scale; a cup that is not tared; the part is being poured; the cup is away; or
+ * it was tared with something in it, and only the person knows whether that was the cup.
+ */
+export type WeighingPhase = 'bare' | 'cup' | 'pouring' | 'lifted' | 'asked';
 
 /** What was noticed besides, told once. */
 export type WeighingNotice =
@@ -20,6 +23,8 @@ export interface Weighing {
   /** The reading has stayed where it is since then, ms. */
   readonly stillSince: number | undefined;
   readonly stillG: number | undefined;
+  /** What was in the cup when the part was begun. */
+  readonly startG: number;
   /** What the cup held when it last stood still on the scale. */
   readonly heldG: number;
   readonly unit: string | undefined;
@@ -42,7 +47,7 @@ const calledStillMs = 600;
 /** One that has moved within so long is moving, ms. */
 const movingMs = 400;
 /** What is on the scale all at once, within so long, is a vessel, ms. */
-const putDownMs = 1_500;
+const putDownMs = 2_000;
 /** Less than this is a breath of air or a drip, g. */
 const leastVesselG = 3;
 /** What is gone all at once is the cup and not a drip, g, or as a share of what was in it. */
@@ -68,6 +73,7 @@ export const beginWeighing = (contentG = 0, isTared = contentG > 0): Weighing =>
   contentG: isTared ? contentG : undefined,
   stillSince: undefined,
   stillG: undefined,
+  startG: contentG,
   heldG: contentG,
   unit: undefined,
   trouble: undefined,
@@ -97,6 +103,13 @@ export const itIsResin = (weighing: Weighing): Weighing => ({
   phase: 'pouring',
   movedAt: undefined,
 });
+
+/** What was on the scale when it was tared was the cup, or it was resin and is in the cup. */
+export const answered = (weighing: Weighing, was: 'cup' | 'resin'): Weighing => {
+  const reads = (weighing.contentG ?? 0) + weighing.zeroG;
+  const heldG = was === 'cup' ? 0 : weighing.heldG;
+  return { ...weighing, phase: 'pouring', zeroG: -heldG, contentG: reads + heldG, heldG };
+};
 
 /** How long a reading has been still, ms. */
 export const stillForMs = ({ stillSince, at }: Weighing): number =>
@@ -165,15 +178,13 @@ function whilePouring(next: Weighing, before: Weighing, g: number, stepG: number
   const contentG = g - before.zeroG;
   const rests = isStill(next);
   const { heldG } = before;
+  if (before.phase === 'asked') return { ...next, phase: 'asked', contentG };
   // A cup that was tared and is lifted reads below nothing: at rest on nothing it was tared anew.
   if (rests && heldG > leastVesselG && before.zeroG <= 0 && isNothing(g, stepG)) {
-    return {
-      ...next,
-      phase: 'pouring',
-      zeroG: -heldG,
-      contentG: heldG + g,
-      notice: { code: 'tared' },
-    };
+    const zeroG = -heldG;
+    return before.startG > 0
+      ? { ...next, phase: 'pouring', zeroG, contentG: heldG + g, notice: { code: 'tared' } }
+      : { ...next, phase: 'asked', contentG };
   }
   const lost = heldG - contentG;
   const fell = lost > Math.max(leastLiftG, heldG * liftShare);

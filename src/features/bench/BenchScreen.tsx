@@ -1,6 +1,7 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
+import type { Hand } from '../../core/instruments/simulatedScale';
 import { isBatchLane, laneInHand } from '../../core/bench/benchState';
 import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
@@ -23,6 +24,7 @@ import { NoteSheet } from './NoteSheet';
 import { OtherWaySheet } from './OtherWaySheet';
 import { ResultView } from './ResultView';
 import { SimulatedPanel } from './SimulatedPanel';
+import { SimulatedSheet } from './SimulatedSheet';
 import { SkipSheet } from './SkipSheet';
 import { StepView } from './StepView';
 import { TemperatureSheet } from './TemperatureSheet';
@@ -59,6 +61,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   const [chosen, choose] = useState<string>();
   const [sheet, setSheet] = useState<BenchSheetName>();
   const [wantedG, wants] = useState<number>();
+  const [hand, setHand] = useState<Hand>('usual');
   const usual = laneInHand(state);
   // What was chosen is gone on with until it is done.
   const lane =
@@ -90,7 +93,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
     note: <NoteSheet onClose={close} />,
     temperature: <TemperatureSheet onClose={close} />,
     instruments: <InstrumentsSheet onClose={close} />,
-    simulated: null,
+    simulated: <SimulatedSheet hand={hand} onHand={setHand} onClose={close} />,
   };
   const place = lane.steps.indexOf(step) + 1;
   const guidePart = state.isPaused ? (
@@ -100,10 +103,17 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   );
   return (
     <GuideContext value={guide}>
-      {sheet !== undefined ? (
-        sheets[sheet]
-      ) : (
-        <View role="main" style={[styles.bench, { backgroundColor: colours.paper }]}>
+      {sheet !== undefined && sheets[sheet]}
+      {
+        // The guide stays under what stands over it: the scale goes on telling.
+        <View
+          role={sheet === undefined ? 'main' : undefined}
+          style={[
+            styles.bench,
+            { backgroundColor: colours.paper },
+            sheet !== undefined && styles.under,
+          ]}
+        >
           {practice !== undefined && <PracticeBar practice={practice} speed={clock.speed} />}
           {notice}
           <View style={styles.head}>
@@ -118,7 +128,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
               <Words weight="semibold" lines={1}>
                 {copy.plan.name}
               </Words>
-              <Words size="small" colour="inkSoft">
+              <Words size="small" colour="inkSoft" testID="bench-place">
                 {[
                   ...(copy.plan.pours.length > 1 ? [sayPour(pour)] : []),
                   ...(isBatchLane(lane) && sayLane(lane, pour) !== '' ? [sayLane(lane, pour)] : []),
@@ -151,9 +161,11 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
               </View>
             )}
           </View>
-          {scale?.driver === 'simulated' && !state.isPaused && <SimulatedPanel wantedG={wantedG} />}
+          {scale?.driver === 'simulated' && !state.isPaused && (
+            <SimulatedPanel wantedG={wantedG} hand={hand} />
+          )}
         </View>
-      )}
+      }
     </GuideContext>
   );
 }
@@ -186,21 +198,18 @@ function PracticeBar({
       <Words weight="bold" style={styles.practiceName}>
         Practice: nothing is kept
       </Words>
-      {speeds.map((each) => (
-        <BigButton
-          key={each}
-          kind={each === speed ? 'main' : 'plain'}
-          label={`× ${each}`}
-          spoken={`Time goes ${each} times as fast`}
-          onPress={() => practice.setSpeed(each)}
-        />
-      ))}
+      <BigButton
+        label={`Time × ${speed}`}
+        spoken={`Time goes ${speed} times as fast. Change it`}
+        onPress={() => practice.setSpeed(speeds[(speeds.indexOf(speed) + 1) % speeds.length]!)}
+      />
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   bench: { flex: 1, minHeight: 0 },
+  under: { display: 'none' },
   head: {
     flexDirection: 'row',
     alignItems: 'center',
@@ -216,10 +225,9 @@ const styles = StyleSheet.create({
   paused: { flex: 1, padding: space.large, gap: space.large, justifyContent: 'center' },
   practice: {
     flexDirection: 'row',
-    flexWrap: 'wrap',
     alignItems: 'center',
     gap: space.small,
-    paddingHorizontal: space.medium,
+    paddingLeft: space.medium,
   },
   practiceName: { flexGrow: 1, flexShrink: 1 },
 });

@@ -30,7 +30,7 @@ export function MoreSheet({ onClose }: MoreSheetProps) {
       <View style={styles.list}>
         {before !== undefined && (
           <BigButton
-            label={`Go back: ${stepNames[before.kind].toLowerCase()}`}
+            label={`Go back: ${stepNames[before.kind]}`}
             also="What was done since is open again"
             onPress={() => then(() => act(reopened(before, clock.now())))}
           />

@@ -35,6 +35,11 @@ export function ScaleNotice({ lane, live, part }: ScaleNoticeProps) {
         text: `A cup of ${sayOnScale(weighing.contentG ?? 0, stepG)} g: tare the scale.`,
         stop: false,
       });
+    } else if (weighing.phase === 'asked') {
+      lines.push({
+        text: `Tared with ${sayOnScale(weighing.heldG, stepG)} g on it. Was that the cup?`,
+        stop: true,
+      });
     } else if (weighing.phase === 'lifted') {
       lines.push({
         text: `The cup is off the scale. Put it back: it holds ${sayOnScale(weighing.heldG, stepG)} g.`,

@@ -19,11 +19,7 @@ export function SkipSheet({ onClose }: { readonly onClose: () => void }) {
     (step.kind === 'more-a' || step.kind === 'more-b') &&
     (band === 'soft' || band === 'do-not-pour');
   return (
-    <BenchSheet
-      title={`Skip: ${stepNames[step.kind].toLowerCase()}`}
-      close="Back to the pour"
-      onClose={onClose}
-    >
+    <BenchSheet title={`Skip: ${stepNames[step.kind]}`} close="Back to the pour" onClose={onClose}>
       {isPart ? (
         <Words size="large">
           Without this part nothing cures. Say “We did it another way” with what is in the cup.

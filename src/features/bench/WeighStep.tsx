@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
+import type { BenchEvent } from '../../core/bench/benchEvents';
 import type { BatchLane } from '../../core/bench/benchState';
 import { partOfStep } from '../../core/bench/benchSteps';
-import { countFromHere, isStill, itIsResin, standingOf } from '../../core/bench/weighing';
+import { answered, countFromHere, isStill, itIsResin, standingOf } from '../../core/bench/weighing';
 import type { Poured } from '../../core/mix/correction';
 import { correctBatch, type BatchCorrection } from '../../core/plan/correctBatch';
 import type { PourPlan } from '../../core/plan/planTypes';
@@ -65,20 +66,30 @@ function correctedBy(
   return correctBatch(pour, batch.group.id, { ...before, ...now });
 }
 
+const taredWords = 'tared';
+
+/** Whether the scale was tared for this part already: the page was opened anew while it was poured. */
+function isTaredFor(events: readonly BenchEvent[], { id, since = 0 }: BatchLane): boolean {
+  return events.some(
+    ({ did, lane, text, at }) =>
+      did === 'scale-said' && lane === id && text === taredWords && at >= since,
+  );
+}
+
 /** A drip is no beginning: from here on B has met A, g. */
 const metFromG = 2;
 
 /** One part, poured to its figure: by a live scale, or by hand with what the scale is to read. */
 export function WeighStep({ lane }: { readonly lane: BatchLane }) {
-  const { copy, act, clock } = useBench();
+  const { copy, state, act, clock } = useBench();
   const { step, wants } = useGuide();
   const pour = pourOf(copy);
   const weight = weighingOf(lane, step.kind, pour.mixing.cups);
   const { part, stepG, figureG, addG, otherG, inG, targetG, isTopUp } = weight;
   const scale = useInstrument('scale');
-  const live = useWeighing(inG, stepG);
-  const state = useInstrumentState(scale);
-  const isLive = live !== undefined && state.is === 'live';
+  const live = useWeighing(inG, stepG, isTaredFor(state.events, lane));
+  const connection = useInstrumentState(scale);
+  const isLive = live !== undefined && connection.is === 'live';
   const [isKeying, setKeying] = useState(false);
   const contentG =
     isLive && live.weighing.phase === 'pouring' ? (live.weighing.contentG ?? inG) : inG;
@@ -116,12 +127,14 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
   }, [isMeeting, act, lane.id, clock]);
   const notice = live?.notice;
   useEffect(() => {
+    if (notice?.code === 'tared')
+      void act(scaleSaid(lane.id, clock.now(), taredWords, weighing?.raw));
     if (notice?.code !== 'unit') return;
-    void act(scaleSaid(lane.id, clock.now(), `unit ${notice.from} to ${notice.to}`, undefined));
+    void act(scaleSaid(lane.id, clock.now(), `unit ${notice.from} to ${notice.to}`, weighing?.raw));
     // What was noticed is written when it was noticed.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [notice]);
-  const trouble = weighing?.trouble ?? state.trouble;
+  const trouble = weighing?.trouble ?? connection.trouble;
   useEffect(() => {
     if (trouble !== undefined && scale !== undefined) {
       void act(scaleSaid(lane.id, clock.now(), trouble, weighing?.raw));
@@ -165,23 +178,29 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
       ? `${say(addG)} g · scale will read ${say(targetG)} g`
       : `${say(figureG)} g${isLive ? '' : ' · tare the cup first'}`;
   const main = isLive
-    ? weighing?.phase === 'cup'
+    ? weighing?.phase === 'asked'
       ? {
-          label: 'Count from here',
-          also: 'it is not tared',
-          onPress: () => live.change(countFromHere),
+          label: 'It was the cup',
+          also: undefined,
+          onPress: () => live.change((before) => answered(before, 'cup')),
         }
-      : weighing?.phase === 'bare'
-        ? { label: 'It is tared', also: undefined, onPress: () => live.change(itIsResin) }
-        : {
-            label: doneWords[step.kind],
-            also: `${say(pouredG)} g`,
-            onPress: () =>
-              take(
-                Number(pouredG.toFixed(3)),
-                weighing?.raw === undefined ? {} : { raw: weighing.raw },
-              ),
+      : weighing?.phase === 'cup'
+        ? {
+            label: 'Count from here',
+            also: 'it is not tared',
+            onPress: () => live.change(countFromHere),
           }
+        : weighing?.phase === 'bare'
+          ? { label: 'It is tared', also: undefined, onPress: () => live.change(itIsResin) }
+          : {
+              label: doneWords[step.kind],
+              also: `${say(pouredG)} g`,
+              onPress: () =>
+                take(
+                  Number(pouredG.toFixed(3)),
+                  weighing?.raw === undefined ? {} : { raw: weighing.raw },
+                ),
+            }
     : {
         label: doneWords[step.kind],
         also: `scale reads ${say(targetG)} g`,
@@ -213,7 +232,13 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
                 <BigFigure
                   figure={say(standing.toPourG)}
                   unit="g"
-                  caption={standing.isNear ? 'still to pour, slowly' : 'still to pour'}
+                  caption={
+                    standing.isThere
+                      ? 'on the figure: hold still'
+                      : standing.isNear
+                        ? 'still to pour, slowly'
+                        : 'still to pour'
+                  }
                   testID="to-pour"
                 />
                 <BigFigure
@@ -254,6 +279,12 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
         </View>
       )}
       {!isLive && <BigButton label="It reads something else" onPress={() => setKeying(true)} />}
+      {isLive && weighing?.phase === 'asked' && (
+        <BigButton
+          label={`It was ${letter}, and is in the cup`}
+          onPress={() => live.change((before) => answered(before, 'resin'))}
+        />
+      )}
       {isLive && weighing?.phase === 'cup' && (
         <BigButton label="That is resin" onPress={() => live.change(itIsResin)} />
       )}

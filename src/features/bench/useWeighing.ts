@@ -28,11 +28,14 @@ const weigher = (
   scale: Instrument<'scale'>,
   contentG: number,
   stepG: number,
+  isTared: boolean,
 ): FrameStore<Noticed> =>
-  frameStore<Noticed>({ weighing: beginWeighing(contentG), notice: undefined }, (change) =>
-    scale.onReading((reading, at) =>
-      change((before) => noticed(before, weighed(before.weighing, reading, at, { stepG }))),
-    ),
+  frameStore<Noticed>(
+    { weighing: beginWeighing(contentG, isTared || contentG > 0), notice: undefined },
+    (change) =>
+      scale.onReading((reading, at) =>
+        change((before) => noticed(before, weighed(before.weighing, reading, at, { stepG }))),
+      ),
   );
 
 const never = (): (() => void) => () => undefined;
@@ -40,14 +43,19 @@ const never = (): (() => void) => () => undefined;
 /**
  * Follows the weighing of one part: every reading counts, and what is drawn is drawn once a frame, however fast they come.
  * @param contentG in the cup when the part is begun
+ * @param isTared the scale was tared for it before
  * @returns undefined by hand
  */
-export function useWeighing(contentG: number, stepG: number): LiveWeighing | undefined {
+export function useWeighing(
+  contentG: number,
+  stepG: number,
+  isTared: boolean,
+): LiveWeighing | undefined {
   const scale = useInstrument('scale');
-  const [beganG] = useState(contentG);
+  const [began] = useState({ contentG, isTared });
   const store = useMemo(
-    () => (scale === undefined ? undefined : weigher(scale, beganG, stepG)),
-    [scale, beganG, stepG],
+    () => (scale === undefined ? undefined : weigher(scale, began.contentG, stepG, began.isTared)),
+    [scale, began, stepG],
   );
   const shown = useSyncExternalStore(store?.subscribe ?? never, () => store?.get());
   return useMemo(
