@@ -96,6 +96,18 @@ test('a cup that is lifted stops the counting, and what it holds is known when i
   expect(at.notices.map(({ code }) => code)).toEqual(['tared', 'lifted', 'back']);
 });
 
+test('a cup that is lifted while it is poured into is known by what was read last', () => {
+  const reads = (line: string, ms: number, before: Weighing): Weighing =>
+    weighed(before, readScaleLine('letters', line)!, ms, rules);
+  let now = beginWeighing(0, true);
+  now = reads('S D 120.0 g', 100, now);
+  now = reads('S D 200.0 g', 200, now);
+  now = reads('S D -31.0 g', 300, now);
+  expect(now).toMatchObject({ phase: 'lifted', heldG: 200 });
+  for (let ms = 400; ms < 3000; ms += 100) now = reads('S S 200.5 g', ms, now);
+  expect(now).toMatchObject({ phase: 'pouring', contentG: 200.5 });
+});
+
 test('tared between A and B: what was in the cup is still in it', () => {
   // The scale reads 420 with all of A in, and is then set to nothing.
   const reading = (g: number, ms: number, before: Weighing): Weighing =>

@@ -202,6 +202,17 @@ function whilePouring(next: Weighing, before: Weighing, g: number, stepG: number
   if (fell && heldG > 0) {
     return { ...next, phase: 'lifted', contentG, notice: { code: 'lifted', heldG } };
   }
+  // It was lifted before it had come to rest: what it held then is what was read last.
+  if (contentG < -leastLiftG) {
+    const held = Math.max(heldG, before.contentG ?? 0);
+    return {
+      ...next,
+      phase: 'lifted',
+      contentG,
+      heldG: held,
+      notice: { code: 'lifted', heldG: held },
+    };
+  }
   return { ...next, phase: 'pouring', contentG, heldG: rests ? contentG : heldG };
 }
 

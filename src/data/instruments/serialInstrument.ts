@@ -18,6 +18,9 @@ export const usualSerial: SerialSettings = {
 
 export const hasSerial = (): boolean => 'serial' in navigator;
 
+/** The port that was let go of last: it is free again once this is settled. */
+let letGo: Promise<void> = Promise.resolve();
+
 /**
  * A scale or a thermometer that writes lines over a serial port.
  * @param ask lets the person choose a port: only from a tap. Otherwise the first one that was chosen before is opened.
@@ -44,6 +47,8 @@ export function serialInstrument<Kind extends InstrumentKind>(
   };
   const listen = async (open: SerialPort): Promise<void> => {
     const { baudRate, dataBits, stopBits, parity } = settings;
+    await letGo;
+    if (isClosed) return undefined;
     try {
       await open.open({
         baudRate,
@@ -99,7 +104,7 @@ export function serialInstrument<Kind extends InstrumentKind>(
       navigator.serial.removeEventListener('disconnect', onGone);
       navigator.serial.removeEventListener('connect', onBack);
       const open = port;
-      void (async () => {
+      letGo = (async () => {
         await reader?.cancel().catch(() => undefined);
         await open?.close().catch(() => undefined);
       })();

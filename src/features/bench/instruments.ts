@@ -20,6 +20,11 @@ type Opened = { [Kind in InstrumentKind]: Instrument<Kind> | undefined };
 
 /** What stands at the bench: one of each kind for the whole page, whichever pour is on the screen. */
 const opened: Opened = { scale: undefined, thermometer: undefined };
+/** What each was opened with. */
+const openedWith: Record<InstrumentKind, string | undefined> = {
+  scale: undefined,
+  thermometer: undefined,
+};
 const listeners = new Set<() => void>();
 const tell = (): void => listeners.forEach((listener) => listener());
 
@@ -45,7 +50,11 @@ function openThermometer(
  * @param ask lets the person choose a device: only from a tap
  */
 export function openInstrument(kind: InstrumentKind, own: OwnInstrument, ask: boolean): void {
+  const settings = JSON.stringify(own);
+  // What was just chosen is kept, and that is heard of here: it is open already.
+  if (!ask && opened[kind] !== undefined && openedWith[kind] === settings) return;
   opened[kind]?.close();
+  openedWith[kind] = settings;
   const { driver } = own;
   if (kind === 'scale') {
     opened.scale = driver === 'hand' ? undefined : openScale(own, driver, ask);
