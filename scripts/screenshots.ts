@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { withBrowser } from '../cli/bench/browser';
 
@@ -26,6 +26,53 @@ const tuesday = new Date('2026-10-06T09:30:00');
 
 const daysAreThere = (page: Page): Promise<void> => page.getByTestId('timetable').waitFor();
 
+const main = (page: Page): Locator => page.getByTestId('main-action');
+
+const heading = (page: Page, text: string): Promise<void> =>
+  page.getByRole('heading', { level: 1, name: text }).waitFor();
+
+/** Begins the pour of the job that is open, up to its first weighing. */
+async function toWeighing(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Begin the pour' }).click();
+  await main(page).click();
+  await heading(page, 'Take a cup');
+  await main(page).click();
+  await heading(page, 'A resin');
+}
+
+/** Tares a cup on the simulated scale, and has so many grams poured into it. */
+async function weighOut(page: Page, grams: string): Promise<void> {
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: /^Scale, thermometer/ }).click();
+  await page.getByRole('button', { name: 'Scale: Simulated' }).click();
+  await page.getByText('it tells').waitFor();
+  await page.getByRole('button', { name: 'Back to the pour' }).click();
+  await page.getByRole('button', { name: 'Cup on' }).click();
+  await page.getByText(/tare the scale/).waitFor();
+  await page.getByRole('button', { name: 'Tare', exact: true }).click();
+  await page.getByTestId('to-pour').waitFor();
+  await pourOut(page, grams);
+}
+
+async function pourOut(page: Page, grams: string): Promise<void> {
+  await page.getByRole('button', { name: 'More of the simulated scale' }).click();
+  await page.getByRole('button', { name: 'Hand: To the drop' }).click();
+  await page.getByLabel('Pour so many grams').fill(grams);
+  await page.getByRole('button', { name: 'Pour that' }).click();
+}
+
+/** By hand, as far as the step with this heading. */
+async function toStep(page: Page, text: string): Promise<void> {
+  await toWeighing(page);
+  for (const each of ['B hardener', 'Stir', 'Second cup', 'Let bubbles out', 'Pour ']) {
+    if (await page.getByRole('heading', { level: 1, name: text }).isVisible()) return;
+    await main(page).click();
+    await heading(page, each);
+  }
+}
+
+const lampBase = '/jobs/demo-lamp-base/pour';
+
 /** One picture of each main view, all from the demo data. */
 const shots: readonly Shot[] = [
   {
@@ -39,18 +86,10 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'today', path: '/today', act: daysAreThere },
-  { name: 'wide-today', path: '/today', wide: true, act: daysAreThere },
   { name: 'job-prepare', path: '/jobs/demo-galley-inlay/prepare' },
-  { name: 'job-hold', path: '/jobs/demo-galley-inlay/hold' },
   {
     name: 'job-days',
     path: '/jobs/demo-chart-table/days',
-    act: (page) => page.getByTestId('task-ready').waitFor(),
-  },
-  {
-    name: 'wide-days',
-    path: '/jobs/demo-galley-inlay/days',
-    wide: true,
     act: (page) => page.getByTestId('task-ready').waitFor(),
   },
   { name: 'jobs', path: '/jobs' },
@@ -63,11 +102,6 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'job-measure', path: '/jobs/demo-galley-inlay/measure' },
-  {
-    name: 'trace',
-    path: '/jobs/demo-sill-knot/trace?of=parts&index=0',
-    act: (page) => page.getByTestId('trace-canvas').locator('image').waitFor(),
-  },
   { name: 'job-resin', path: '/jobs/demo-lamp-base/resin' },
   {
     name: 'job-layers',
@@ -79,7 +113,6 @@ const shots: readonly Shot[] = [
     path: '/jobs/demo-lamp-base/heat',
     act: heatIsThere,
   },
-  { name: 'job-colour', path: '/jobs/demo-drawer-knobs/colour' },
   {
     name: 'buying-dark',
     path: '/buying',
@@ -88,24 +121,85 @@ const shots: readonly Shot[] = [
     act: (page) => page.getByText('of 12 jobs').waitFor(),
   },
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
-  { name: 'resin-card', path: '/shelf/demo-table-coat' },
+  {
+    name: 'bench-weighing',
+    path: lampBase,
+    act: async (page) => {
+      await toWeighing(page);
+      await weighOut(page, '560');
+      await heading(page, 'B hardener');
+      await pourOut(page, '105');
+      await page.getByTestId('in-cup').filter({ hasText: /^105/ }).waitFor();
+    },
+  },
+  {
+    name: 'bench-over',
+    path: lampBase,
+    act: async (page) => {
+      await toWeighing(page);
+      await weighOut(page, '584');
+      await page.getByTestId('over-poured').getByText('Pour nothing back').waitFor();
+    },
+  },
+  {
+    name: 'bench-stirring',
+    path: lampBase,
+    act: async (page) => {
+      await toStep(page, 'Stir');
+      await page.clock.fastForward('01:36');
+      await page.getByText('Scrape the bottom').waitFor();
+    },
+  },
+  {
+    name: 'bench-pouring',
+    path: lampBase,
+    dark: true,
+    act: async (page) => {
+      await toStep(page, 'Pour ');
+      await page.clock.fastForward('00:50');
+      await page.waitForFunction(() => document.querySelectorAll('svg path').length > 4);
+    },
+  },
+  {
+    name: 'bench-heating',
+    path: lampBase,
+    act: async (page) => {
+      await toStep(page, 'Stir');
+      await page.getByRole('button', { name: 'It is heating' }).click();
+      await page.getByText('noted').waitFor();
+    },
+  },
+  {
+    name: 'wide-bench',
+    path: lampBase,
+    wide: true,
+    act: async (page) => {
+      await toWeighing(page);
+      await weighOut(page, '420');
+      await page.getByTestId('in-cup').filter({ hasText: /^420/ }).waitFor();
+    },
+  },
   { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
 ];
 
-const main = (): Promise<void> =>
+const takeAll = (): Promise<void> =>
   withBrowser(async (browser, address) => {
     mkdirSync(folder, { recursive: true });
+    const wanted = process.argv.slice(2);
     for (const { name, path, wide = false, dark = false, act } of shots) {
+      if (wanted.length > 0 && !wanted.includes(name)) continue;
       const page = await browser.newPage({
         viewport: wide ? screenSize.wide : screenSize.phone,
         colorScheme: dark ? 'dark' : 'light',
       });
-      await page.clock.setFixedTime(tuesday);
+      // At the bench time goes on: a scale is read by it.
+      if (path === lampBase) await page.clock.install({ time: tuesday });
+      else await page.clock.setFixedTime(tuesday);
       await page.goto(new URL(path, address).href);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForLoadState('networkidle');
       // A step comes in a chunk of its own, after the frame around it.
-      if (/^\/jobs\/.*(measure|layers|heat|mix|colour|resin|hold|prepare|days)/.test(path)) {
+      if (/^\/jobs\/.*(measure|layers|heat|mix|colour|resin|hold|prepare|days|pour)/.test(path)) {
         await page.getByTestId('main-figure').waitFor();
       }
       await page.evaluate(() => document.fonts.ready);
@@ -116,4 +210,4 @@ const main = (): Promise<void> =>
     }
   });
 
-void main();
+void takeAll();

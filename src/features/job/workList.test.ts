@@ -31,6 +31,7 @@ test('one pour: its steps in working order, each with its figure', () => {
     'hold',
     'prepare',
     'days',
+    'pour',
   ]);
   const planned = rows.slice(0, 7);
   expect(planned.every(({ figure, state }) => figure !== '' && state === 'done')).toBe(true);
@@ -41,9 +42,9 @@ test('one pour: its steps in working order, each with its figure', () => {
 test('several pours: each has its place and its steps between measuring and buying', () => {
   const work = workOf('demo-galley-inlay');
   const rows = workList(work);
-  expect(rows).toHaveLength(5 + 6 * work.pours.length);
+  expect(rows).toHaveLength(6 + 6 * work.pours.length);
   expect(rows[rowAt(rows, 'mix', 1)]).toMatchObject({ step: 'mix', pour: 1 });
-  expect(rowAt(rows, 'days', 1)).toBe(rows.length - 1);
+  expect(rowAt(rows, 'pour', 1)).toBe(rows.length - 1);
   expect(nextRow(rows, 2)).toMatchObject({ step: 'mix', pour: 2 });
 });
 
@@ -102,10 +103,11 @@ test('what other rooms tell stands in its row; with a date the next thing is to 
     days: { figure: 'no date yet', isDone: false },
   };
   const undated = workList(workOf('demo-lamp-base', { figures }));
-  expect(undated.slice(-3)).toMatchObject([
+  expect(undated.slice(-4)).toMatchObject([
     { step: 'hold', state: 'done', figure: 'nothing lifts' },
     { step: 'prepare', state: 'open', figure: '3 of 9' },
     { step: 'days', state: 'open', figure: 'no date yet' },
+    { step: 'pour', state: 'open' },
   ]);
   expect(nextRow(undated, 0)?.step).toBe('mix');
   const days = { figure: 'ready Fri 4 Dec', isDone: true };
@@ -116,5 +118,8 @@ test('what other rooms tell stands in its row; with a date the next thing is to 
   expect(
     nextRow(workList(workOf('demo-lamp-base', { figures: { ...figures, days, prepare } })), 0)
       ?.step,
-  ).toBe('mix');
+  ).toBe('pour');
+  const poured = { figure: 'under way', isDone: false, isUnderWay: true };
+  const pouring = workList(workOf('demo-lamp-base', { figures: { ...figures, pour: poured } }));
+  expect(nextRow(pouring, 0, true)).toMatchObject({ step: 'pour', figure: 'under way' });
 });
