@@ -48,7 +48,7 @@ for (const { id, name, pours } of demoJobs) {
 }
 
 /** Steps that are there once, however many pours there are. */
-const ofJob = new Set(['measure', 'buy', 'hold', 'prepare', 'days']);
+const ofJob = new Set(['measure', 'buy', 'hold', 'prepare', 'days', 'pour']);
 
 for (const path of [
   '/today',

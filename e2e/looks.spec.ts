@@ -8,6 +8,28 @@ const press =
   (page) =>
     page.getByRole('button', { name }).first().click();
 
+/** The bench of a practice, at its first weighing. */
+const toWeighing: Opened = async (page) => {
+  const main = page.getByTestId('main-action');
+  await main.click();
+  await expect(page.getByRole('heading', { name: 'Take a cup' })).toBeVisible();
+  await main.click();
+  await expect(page.getByRole('heading', { name: /resin|hardener/ })).toBeVisible();
+};
+
+/** What stands over the bench there. */
+const benchSheet =
+  (...buttons: readonly (string | RegExp)[]): Opened =>
+  async (page) => {
+    await toWeighing(page);
+    for (const name of buttons) {
+      await page
+        .getByRole('button', typeof name === 'string' ? { name, exact: true } : { name })
+        .first()
+        .click();
+    }
+  };
+
 /** Every view, and what stands open in some. */
 const views: readonly (readonly [string, Opened?])[] = [
   ['/today'],
@@ -54,6 +76,16 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/jobs/demo-galley-inlay/days'],
   ['/jobs/demo-drawer-knobs/days'],
   ['/data', press(/^Your hours/)],
+  ['/jobs/demo-drawer-tray/pour'],
+  // Each on a job of its own: a practice that is open stays as it is.
+  ['/bench/practice?job=demo-compass-rose'],
+  ['/bench/practice?job=demo-drawer-tray', toWeighing],
+  ['/bench/practice?job=demo-lamp-base', benchSheet('It is heating')],
+  ['/bench/practice?job=demo-galley-inlay', benchSheet('More')],
+  ['/bench/practice?job=demo-galley-bowl', benchSheet('More', /^We did it another way/, /^A: /)],
+  ['/bench/practice?job=demo-chart-table', benchSheet('More', 'Read a temperature')],
+  ['/bench/practice?job=demo-pot-stands', benchSheet('More', /^End the practice/)],
+  ['/bench/nobody-knows'],
   ['/jobs/demo-sill-knot/trace?of=parts&index=0'],
   ['/jobs/demo-galley-bowl/sheet'],
   ['/shelf'],

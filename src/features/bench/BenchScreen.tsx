@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
 import type { Hand } from '../../core/instruments/simulatedScale';
 import { isBatchLane, laneInHand } from '../../core/bench/benchState';
+import { useIsLow } from '../../ui/frame/useIsLow';
 import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -22,6 +23,7 @@ import { useInstrument, useOpenInstruments } from './instruments';
 import { MoreSheet } from './MoreSheet';
 import { NoteSheet } from './NoteSheet';
 import { OtherWaySheet } from './OtherWaySheet';
+import { Whole } from './Scrolling';
 import { ResultView } from './ResultView';
 import { SimulatedPanel } from './SimulatedPanel';
 import { SimulatedSheet } from './SimulatedSheet';
@@ -52,6 +54,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   const { copy, state, clock, act, practice } = source;
   const colours = useColours();
   const wide = useWide();
+  const isLow = useIsLow();
   const now = useBenchNow(clock);
   const isAwake = useAwake();
   useOpenInstruments(practice !== undefined);
@@ -104,16 +107,9 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   return (
     <GuideContext value={guide}>
       {sheet !== undefined && sheets[sheet]}
-      {
-        // The guide stays under what stands over it: the scale goes on telling.
-        <View
-          role={sheet === undefined ? 'main' : undefined}
-          style={[
-            styles.bench,
-            { backgroundColor: colours.paper },
-            sheet !== undefined && styles.under,
-          ]}
-        >
+      {/* The guide stays under what stands over it: the scale goes on telling. */}
+      <View style={sheet === undefined ? styles.bench : styles.under}>
+        <Whole style={{ backgroundColor: colours.paper }}>
           {practice !== undefined && <PracticeBar practice={practice} speed={clock.speed} />}
           {notice}
           <View style={styles.head}>
@@ -151,9 +147,9 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
               This browser lets the screen go dark: set the device so that it stays on.
             </Words>
           )}
-          <View style={styles.columns}>
-            <View style={styles.guide}>{guidePart}</View>
-            {wide && step.kind !== 'pour' && (
+          <View style={isLow ? undefined : styles.columns}>
+            <View style={isLow ? undefined : styles.guide}>{guidePart}</View>
+            {wide && !isLow && step.kind !== 'pour' && (
               <View style={[styles.side, { borderLeftColor: colours.line }]}>
                 <BenchPoured>
                   <Section plan={copy.plan} greatestHeight={320} />
@@ -164,8 +160,8 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
           {scale?.driver === 'simulated' && !state.isPaused && (
             <SimulatedPanel wantedG={wantedG} hand={hand} />
           )}
-        </View>
-      }
+        </Whole>
+      </View>
     </GuideContext>
   );
 }
@@ -225,6 +221,7 @@ const styles = StyleSheet.create({
   paused: { flex: 1, padding: space.large, gap: space.large, justifyContent: 'center' },
   practice: {
     flexDirection: 'row',
+    flexWrap: 'wrap',
     alignItems: 'center',
     gap: space.small,
     paddingLeft: space.medium,

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useEscape } from '../../ui/frame/useEscape';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { BigButton } from './BigButton';
+import { Scrolling, Whole } from './Scrolling';
 
 interface BenchSheetProps {
   readonly title: string;
@@ -20,23 +21,22 @@ export function BenchSheet({ title, onClose, close = 'Back', foot, children }: B
   const colours = useColours();
   useEscape(onClose);
   return (
-    <View role="main" style={[styles.sheet, { backgroundColor: colours.paper }]}>
-      <ScrollView contentContainerStyle={styles.content}>
+    <Whole style={{ backgroundColor: colours.paper }}>
+      <Scrolling content={styles.content}>
         <Words heading={1} size="title" weight="bold">
           {title}
         </Words>
         {children}
-      </ScrollView>
+      </Scrolling>
       <View style={[styles.foot, { borderTopColor: colours.line }]}>
         <BigButton label={close} onPress={onClose} style={styles.grow} />
         {foot}
       </View>
-    </View>
+    </Whole>
   );
 }
 
 const styles = StyleSheet.create({
-  sheet: { flex: 1, minHeight: 0 },
   content: {
     padding: space.large,
     gap: space.large,

@@ -1,4 +1,4 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { pourOf } from '../../core/bench/benchCopy';
 import { isAfterLane, isBatchLane, type Lane } from '../../core/bench/benchState';
@@ -50,7 +50,7 @@ export function BenchStrip({ now, pots, here, onLane }: BenchStripProps) {
     return lane.isBegun && lane.next !== undefined ? stepNames[lane.next.kind] : 'Begin';
   };
   return (
-    <ScrollView horizontal style={styles.strip} contentContainerStyle={styles.row}>
+    <View style={styles.row}>
       {all.map((lane) => (
         <StripCell
           key={lane.id}
@@ -60,7 +60,7 @@ export function BenchStrip({ now, pots, here, onLane }: BenchStripProps) {
           onPress={() => onLane(lane.id)}
         />
       ))}
-    </ScrollView>
+    </View>
   );
 }
 
@@ -98,8 +98,13 @@ export function StripCell({ name, clock, isHere, onPress }: StripCellProps) {
 }
 
 const styles = StyleSheet.create({
-  strip: { flexGrow: 0, flexShrink: 0 },
-  row: { gap: space.small, paddingHorizontal: space.large, paddingBottom: space.small },
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    gap: space.small,
+    paddingHorizontal: space.large,
+    paddingBottom: space.small,
+  },
   cell: {
     minHeight: touch.bench,
     minWidth: 96,

@@ -71,6 +71,7 @@ const styles = StyleSheet.create({
   button: {
     minHeight: touch.bench,
     minWidth: touch.bench,
+    maxWidth: '100%',
     justifyContent: 'center',
     borderWidth: 1.5,
     borderRadius: corner,

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { BigButton } from './BigButton';
 import { PotLifeBar } from './PotLifeBar';
 import { useGuide } from './guide';
+import { Scrolling } from './Scrolling';
 
 interface GuideFrameProps {
   /** Said in the colour of its part. */
@@ -26,7 +27,7 @@ export function GuideFrame({ part, title, subtitle, main, children }: GuideFrame
   const { pot, open } = useGuide();
   return (
     <>
-      <ScrollView style={styles.body} contentContainerStyle={styles.content}>
+      <Scrolling content={styles.content}>
         <View>
           <Words
             heading={1}
@@ -44,7 +45,7 @@ export function GuideFrame({ part, title, subtitle, main, children }: GuideFrame
         </View>
         {children}
         {pot !== undefined && <PotLifeBar clock={pot.clock} />}
-      </ScrollView>
+      </Scrolling>
       <View role="toolbar" style={[styles.foot, { borderTopColor: colours.line }]}>
         <BigButton
           kind="stop"
@@ -66,7 +67,6 @@ export function GuideFrame({ part, title, subtitle, main, children }: GuideFrame
 }
 
 const styles = StyleSheet.create({
-  body: { flex: 1, minHeight: 0 },
   content: {
     paddingHorizontal: space.large,
     paddingBottom: space.large,

@@ -12,6 +12,7 @@ import { useBench } from './benchSource';
 import { BigButton } from './BigButton';
 import { heating } from './deeds';
 import { useGuide } from './guide';
+import { Whole } from './Scrolling';
 import { useAlarm } from './alarm';
 
 const msPerMin = 60_000;
@@ -34,10 +35,7 @@ export function HeatingSheet({ onClose }: { readonly onClose: () => void }) {
   const since = heatingSince(state);
   const [first, ...more] = heatingWords[place];
   return (
-    <View
-      role="main"
-      style={[styles.sheet, { backgroundColor: colours.paper, borderColor: colours.stop }]}
-    >
+    <Whole style={[styles.sheet, { backgroundColor: colours.paper, borderColor: colours.stop }]}>
       <View style={styles.words}>
         <Words heading={1} size="large" weight="bold" colour="stop">
           {place === 'cup' ? 'The cup is heating' : 'The mould is heating'}
@@ -53,19 +51,15 @@ export function HeatingSheet({ onClose }: { readonly onClose: () => void }) {
         ))}
       </View>
       <View style={styles.foot}>
-        <BigButton
-          label="Note its temperature"
-          onPress={() => open('temperature')}
-          style={styles.grow}
-        />
+        <BigButton label="Read how warm" onPress={() => open('temperature')} style={styles.grow} />
         <BigButton kind="main" label="Back to the pour" onPress={onClose} style={styles.grow} />
       </View>
-    </View>
+    </Whole>
   );
 }
 
 const styles = StyleSheet.create({
-  sheet: { flex: 1, borderWidth: 6, justifyContent: 'space-between' },
+  sheet: { borderWidth: 6, justifyContent: 'space-between' },
   words: { padding: space.large, gap: space.large, flexShrink: 1 },
   first: { fontSize: 40, lineHeight: 46 },
   foot: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small, padding: space.medium },

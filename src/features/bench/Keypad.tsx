@@ -115,6 +115,7 @@ const styles = StyleSheet.create({
   display: { borderWidth: 1.5, paddingHorizontal: space.large, alignItems: 'flex-end' },
   keys: { gap: space.small },
   row: { flexDirection: 'row', gap: space.small },
-  key: { flex: 1, minHeight: 72 },
+  // At 200 % a key is half as wide, and as large.
+  key: { flex: 1, minHeight: 72, minWidth: 48, paddingHorizontal: space.tight },
   grow: { flexGrow: 1 },
 });

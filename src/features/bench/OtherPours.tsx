@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { ScrollView, StyleSheet } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { benchState, isAfterLane, laneInHand } from '../../core/bench/benchState';
 import { useLives } from '../../data/hooks/queries';
 import { nameOfLive, useLivePour } from '../../data/hooks/useLivePour';
@@ -27,11 +27,11 @@ export function OtherPours({ here, onPour }: OtherPoursProps) {
   );
   if (others.length === 0) return null;
   return (
-    <ScrollView horizontal style={styles.strip} contentContainerStyle={styles.row}>
+    <View style={styles.row}>
       {others.map((entry) => (
         <OtherPour key={entry.id} entry={entry} onPress={() => onPour(entry.id)} />
       ))}
-    </ScrollView>
+    </View>
   );
 }
 
@@ -84,6 +84,11 @@ function RunningPour({
 }
 
 const styles = StyleSheet.create({
-  strip: { flexGrow: 0, flexShrink: 0 },
-  row: { gap: space.small, paddingHorizontal: space.large, paddingBottom: space.small },
+  row: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    gap: space.small,
+    paddingHorizontal: space.large,
+    paddingBottom: space.small,
+  },
 });

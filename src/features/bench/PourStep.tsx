@@ -80,7 +80,9 @@ export function PourStep({ onBench, onPractice }: PourStepProps) {
                 : 'Ready to pour'}
         </Words>
         <Words colour="inkSoft">
-          The bench takes you through it, one step at a time, and writes down what happened.
+          {sayMl(plan.together.totalMl)} in{' '}
+          {plan.pours.reduce((sum, { batches }) => sum + countOf(batches), 0)} batches. The bench
+          takes you through it, one step at a time, and writes down what happened.
         </Words>
       </MainFigure>
       {outdated && (

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
 import { pourResult, type BatchResult } from '../../core/bench/pourResult';
 import { useSettings } from '../../data/hooks/queries';
@@ -11,6 +11,7 @@ import { sayMoney } from '../../words/figures';
 import { sayRoughly } from '../../words/rough';
 import { useBench } from './benchSource';
 import type { RunningPot } from './guide';
+import { Scrolling, Whole } from './Scrolling';
 
 interface ResultViewProps {
   readonly pots: readonly RunningPot[];
@@ -30,8 +31,8 @@ export function ResultView({ pots, children }: ResultViewProps) {
   });
   const several = pourOf(copy).layers.length > 1;
   return (
-    <View role="main" style={[styles.bench, { backgroundColor: colours.paper }]}>
-      <ScrollView contentContainerStyle={styles.content}>
+    <Whole style={{ backgroundColor: colours.paper }}>
+      <Scrolling content={styles.content}>
         <Words heading={1} size="title" weight="bold">
           {practice === undefined ? `${copy.plan.name}: poured` : 'Practice is over'}
         </Words>
@@ -62,9 +63,9 @@ export function ResultView({ pots, children }: ResultViewProps) {
             Layer {layer + 1}, bubble pass {turn + 1}: {sayRoughly(min)} late.
           </Words>
         ))}
-      </ScrollView>
+      </Scrolling>
       <View style={[styles.foot, { borderTopColor: colours.line }]}>{children}</View>
-    </View>
+    </Whole>
   );
 }
 
@@ -106,7 +107,6 @@ function BatchOfResult({
 }
 
 const styles = StyleSheet.create({
-  bench: { flex: 1, minHeight: 0 },
   content: {
     padding: space.large,
     gap: space.large,

@@ -1,5 +1,5 @@
 import { Children, memo, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Words } from '../text/Words';
 import { useColours } from '../theme/theme';
@@ -8,6 +8,7 @@ import { useWide } from '../theme/useWide';
 import { IsListBesideContext } from './Beside';
 import { scrollElement, ScrollPlaceContext } from './scrollPlace';
 import { useEscape } from './useEscape';
+import { useIsLow } from './useIsLow';
 import { useFocusMemory } from './useFocusMemory';
 import { useScrollMemory } from './useScrollMemory';
 
@@ -61,7 +62,7 @@ export const Screen = memo(function Screen({
   useScrollMemory(place);
   useFocusMemory(place);
   const wide = useWide();
-  const isLow = useWindowDimensions().height < lowScreen;
+  const isLow = useIsLow();
   const top = (
     <>
       <View style={styles.head}>
@@ -145,12 +146,6 @@ export const Screen = memo(function Screen({
     </View>
   );
 });
-
-/**
- * On a screen lower than this, a phone on its side or at 200 %, title and foot scroll with the rest:
- * standing still they would leave no room for it.
- */
-const lowScreen = 560;
 
 /** The widest that a column of text and fields is good to read. */
 const column = 720;
