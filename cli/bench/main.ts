@@ -1,5 +1,6 @@
 import { benchAmounts } from './amounts';
 import type { BenchFigure } from './figure';
+import { benchBenchScreen } from './benchScreen';
 import { benchHeat } from './heat/heat';
 import { benchRanges } from './heat/ranges';
 import { benchHeatScreen } from './heat/screen';
@@ -35,9 +36,10 @@ const print = (figures: readonly BenchFigure[]): void => {
   for (const figure of figures) process.stdout.write(`${JSON.stringify(figure)}\n`);
 };
 
-/** Prints one line of JSON for each figure: name, median, unit, runs; with `--waits` only what a person waits for. */
+/** Prints one line of JSON for each figure: name, median, unit, runs; with `--waits` only what a person waits for, with `--pour` only the bench with a live scale. */
 async function main(): Promise<void> {
   if (process.argv.includes('--reliability')) return measureReliability();
+  if (process.argv.includes('--pour')) return print(await benchBenchScreen());
   if (process.argv.includes('--waits')) return print(await benchWaits());
   print([
     benchPlan(),
@@ -52,6 +54,7 @@ async function main(): Promise<void> {
     ...(await benchWaits()),
     ...(await benchTrace()),
     ...(await benchJobList()),
+    ...(await benchBenchScreen()),
   ]);
 }
 

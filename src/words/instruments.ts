@@ -1,4 +1,4 @@
-import type { WeighingNotice } from '../core/bench/weighing';
+import type { WeighingNotice, WeighingPhase } from '../core/bench/weighing';
 import type { ScaleTrouble } from '../core/instruments/scaleReading';
 import { sayOnScale } from './figures';
 
@@ -32,6 +32,30 @@ export const scaleTroubleWords: Readonly<Record<ScaleTrouble, string>> = {
   fault: 'The scale has a fault. Go on by hand.',
   'not-calibrated': 'The scale wants to be set to zero or calibrated.',
 };
+
+/**
+ * What is to be done before anything is poured, or goes on being poured.
+ * @param standsG on the scale untared, or when it was lifted
+ */
+export function sayPhase(
+  phase: WeighingPhase,
+  standsG: number,
+  stepG: number,
+): { readonly text: string; readonly stop: boolean } | undefined {
+  const g = `${sayOnScale(standsG, stepG)} g`;
+  switch (phase) {
+    case 'bare':
+      return { text: 'Put the cup on the scale and tare it.', stop: false };
+    case 'cup':
+      return { text: `A cup of ${g}: tare the scale.`, stop: false };
+    case 'asked':
+      return { text: `Tared with ${g} on it. Was that the cup?`, stop: true };
+    case 'lifted':
+      return { text: `The cup is off the scale. Put it back: it holds ${g}.`, stop: true };
+    case 'pouring':
+      return undefined;
+  }
+}
 
 /** Less than this is the same cup put back. */
 export function sayWeighingNotice(notice: WeighingNotice, stepG: number): string | undefined {

@@ -11,6 +11,7 @@ import { space } from '../../ui/theme/tokens';
 import { useWide } from '../../ui/theme/useWide';
 import { sayLane } from '../../words/bench';
 import { sayPour } from '../../words/pours';
+import { AutoReadings } from './AutoReadings';
 import { BenchPoured } from './BenchPoured';
 import { useBench, type BenchSource } from './benchSource';
 import { BenchStrip } from './BenchStrip';
@@ -30,11 +31,9 @@ import { SimulatedSheet } from './SimulatedSheet';
 import { SkipSheet } from './SkipSheet';
 import { StepView } from './StepView';
 import { TemperatureSheet } from './TemperatureSheet';
-import { useAutoReadings } from './useAutoReadings';
 import { useAwake } from './useAwake';
-import { useBenchNow } from './useBenchNow';
 import { useRunningPots } from './usePots';
-import { useVoices } from './useVoices';
+import { Voices } from './Voices';
 
 interface BenchScreenProps {
   /** Of the pour's job, while there is one. */
@@ -55,15 +54,11 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   const colours = useColours();
   const wide = useWide();
   const isLow = useIsLow();
-  const now = useBenchNow(clock);
   const isAwake = useAwake();
   useOpenInstruments(practice !== undefined);
-  const pots = useRunningPots(copy, state, now);
-  useVoices(pots, state, now);
-  useAutoReadings(pots);
+  const pots = useRunningPots(copy, state);
   const [chosen, choose] = useState<string>();
   const [sheet, setSheet] = useState<BenchSheetName>();
-  const [wantedG, wants] = useState<number>();
   const [hand, setHand] = useState<Hand>('usual');
   const usual = laneInHand(state);
   // What was chosen is gone on with until it is done.
@@ -74,14 +69,12 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   const guide = useMemo((): Guide | undefined => {
     if (lane === undefined || step === undefined) return undefined;
     return {
-      now,
       lane,
       step,
       pot: pots.find((each) => each.lane.id === lane.id),
       open: setSheet,
-      wants,
     };
-  }, [now, lane, step, pots]);
+  }, [lane, step, pots]);
   const scale = useInstrument('scale');
   const pour = pourOf(copy);
   if (state.isOver || guide === undefined || lane === undefined || step === undefined) {
@@ -106,6 +99,8 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   );
   return (
     <GuideContext value={guide}>
+      <Voices pots={pots} />
+      <AutoReadings />
       {sheet !== undefined && sheets[sheet]}
       {/* The guide stays under what stands over it: the scale goes on telling. */}
       <View style={sheet === undefined ? styles.bench : styles.under}>
@@ -140,7 +135,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
               style={styles.sign}
             />
           </View>
-          <BenchStrip now={now} pots={pots} here={lane.id} onLane={choose} />
+          <BenchStrip pots={pots} here={lane.id} onLane={choose} />
           {others}
           {!isAwake && (
             <Words size="small" colour="inkSoft" style={styles.awake}>
@@ -157,9 +152,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
               </View>
             )}
           </View>
-          {scale?.driver === 'simulated' && !state.isPaused && (
-            <SimulatedPanel wantedG={wantedG} hand={hand} />
-          )}
+          {scale?.driver === 'simulated' && !state.isPaused && <SimulatedPanel hand={hand} />}
         </Whole>
       </View>
     </GuideContext>

@@ -1,7 +1,9 @@
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { pourOf } from '../../core/bench/benchCopy';
 import { isAfterLane, isBatchLane, type Lane } from '../../core/bench/benchState';
+import { potClockOf } from '../../core/bench/potClock';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
@@ -9,11 +11,11 @@ import { sayClock, sayLane, stepNames } from '../../words/bench';
 import { capital } from '../../words/figures';
 import { useBench } from './benchSource';
 import type { RunningPot } from './guide';
+import { useBenchTime } from './useBenchNow';
 
 const msPerMin = 60_000;
 
 interface BenchStripProps {
-  readonly now: number;
   readonly pots: readonly RunningPot[];
   /** The lane in hand. */
   readonly here: string | undefined;
@@ -21,7 +23,7 @@ interface BenchStripProps {
 }
 
 /** What is under way besides, or may be begun, each with its clock. */
-export function BenchStrip({ now, pots, here, onLane }: BenchStripProps) {
+export function BenchStrip({ pots, here, onLane }: BenchStripProps) {
   const { copy, state } = useBench();
   const pour = pourOf(copy);
   const begun = state.lanes.filter(({ next, isOpen }) => next !== undefined && isOpen);
@@ -40,22 +42,13 @@ export function BenchStrip({ now, pots, here, onLane }: BenchStripProps) {
       : lane.kind === 'ready'
         ? `Layer ${lane.layer + 1}`
         : 'Bubbles';
-  const clockOf = (lane: Lane): string => {
-    const pot = pots.find((each) => each.lane.id === lane.id)?.clock;
-    if (pot?.isRunning === true && pot.leftMin !== undefined) return sayClock(pot.leftMin);
-    if (isAfterLane(lane) && lane.next !== undefined) {
-      const inMin = (lane.dueAt[lane.next.turn]! - now) / msPerMin;
-      return inMin > 0 ? `in ${sayClock(inMin)}` : 'now';
-    }
-    return lane.isBegun && lane.next !== undefined ? stepNames[lane.next.kind] : 'Begin';
-  };
   return (
     <View style={styles.row}>
       {all.map((lane) => (
         <StripCell
           key={lane.id}
           name={nameOf(lane)}
-          clock={clockOf(lane)}
+          clock={<LaneClock lane={lane} pot={pots.find((each) => each.lane.id === lane.id)} />}
           isHere={lane.id === here}
           onPress={() => onLane(lane.id)}
         />
@@ -64,9 +57,22 @@ export function BenchStrip({ now, pots, here, onLane }: BenchStripProps) {
   );
 }
 
+/** How long a batch still lasts, when bubbles are due, or what is next. */
+function LaneClock({ lane, pot }: { readonly lane: Lane; readonly pot: RunningPot | undefined }) {
+  const { copy } = useBench();
+  const now = useBenchTime();
+  const clock = pot && potClockOf(copy, pot.lane, pot.answer, now);
+  if (clock?.isRunning === true && clock.leftMin !== undefined) return sayClock(clock.leftMin);
+  if (isAfterLane(lane) && lane.next !== undefined) {
+    const inMin = (lane.dueAt[lane.next.turn]! - now) / msPerMin;
+    return inMin > 0 ? `in ${sayClock(inMin)}` : 'now';
+  }
+  return lane.isBegun && lane.next !== undefined ? stepNames[lane.next.kind] : 'Begin';
+}
+
 interface StripCellProps {
   readonly name: string;
-  readonly clock: string;
+  readonly clock: ReactNode;
   readonly isHere: boolean;
   readonly onPress: () => void;
 }

@@ -10,6 +10,7 @@ import { BigFigure } from './BigFigure';
 import { doneNow } from './deeds';
 import { useGuide } from './guide';
 import { GuideFrame } from './GuideFrame';
+import { useBenchTime } from './useBenchNow';
 import { ReadingsPicture } from './ReadingsPicture';
 
 const msPerMin = 60_000;
@@ -17,7 +18,8 @@ const msPerMin = 60_000;
 /** A bubble pass: when, and with the tool that the settings name. */
 export function BubblesStep({ lane }: { readonly lane: AfterLane }) {
   const { copy, act, clock, practice } = useBench();
-  const { step, now } = useGuide();
+  const { step } = useGuide();
+  const now = useBenchTime();
   const dueAt = lane.dueAt[step.turn]!;
   const inMin = (dueAt - now) / msPerMin;
   const isDue = inMin <= 0;

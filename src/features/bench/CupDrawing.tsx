@@ -1,4 +1,4 @@
-import Svg, { Line, Path } from 'react-native-svg';
+import { memo } from 'react';
 import { useColours } from '../../ui/theme/theme';
 
 interface CupDrawingProps {
@@ -16,42 +16,44 @@ const [rimInset, floorInset] = [6, 22];
 /** So much of it is free over the figure. */
 const headroom = 1.35;
 
-/** A cup as it fills towards its figure. */
-export function CupDrawing({ belowG, aboveG, below, targetG }: CupDrawingProps) {
+const whole = { flexShrink: 0 } as const;
+const across = (at: number): number => floorInset + (rimInset - floorInset) * (1 - at / height);
+
+/** A cup as it fills towards its figure, as the page itself draws: it is drawn with every reading of a scale. */
+export const CupDrawing = memo(function CupDrawing({
+  belowG,
+  aboveG,
+  below,
+  targetG,
+}: CupDrawingProps) {
   const colours = useColours();
   const full = targetG * headroom;
   const y = (g: number): number => height - Math.min(1, Math.max(0, g / full)) * (height - 8);
-  const x = (at: number): number => floorInset + (rimInset - floorInset) * (1 - at / height);
   const body = (fromG: number, toG: number): string => {
     const [bottom, top] = [y(fromG), y(toG)];
-    return `M${x(bottom)} ${bottom}L${x(top)} ${top}L${width - x(top)} ${top}L${width - x(bottom)} ${bottom}Z`;
+    return `M${across(bottom)} ${bottom}L${across(top)} ${top}L${width - across(top)} ${top}L${width - across(bottom)} ${bottom}Z`;
   };
   const colourOf = (part: 'a' | 'b'): string => (part === 'a' ? colours.resin : colours.partB);
+  const other = below === 'a' ? 'b' : 'a';
   const mark = y(targetG);
   return (
-    <Svg width={width} height={height + 4} aria-hidden>
-      {belowG > 0 && <Path d={body(0, belowG)} fill={colourOf(below)} />}
+    <svg width={width} height={height + 4} aria-hidden style={whole}>
+      {belowG > 0 && <path d={body(0, belowG)} fill={colourOf(below)} />}
       {aboveG > 0 && (
-        <Path
-          d={body(belowG, belowG + aboveG)}
-          fill={colourOf(belowG > 0 ? (below === 'a' ? 'b' : 'a') : below)}
-        />
+        <path d={body(belowG, belowG + aboveG)} fill={colourOf(belowG > 0 ? other : below)} />
       )}
-      <Path
-        d={`M${x(2)} 2L${x(height)} ${height}L${width - x(height)} ${height}L${width - x(2)} 2`}
+      <path
+        d={`M${across(2)} 2L${across(height)} ${height}L${width - across(height)} ${height}L${width - across(2)} 2`}
         fill="none"
         stroke={colours.ink}
         strokeWidth={2}
       />
-      <Line
-        x1={x(mark) - 6}
-        x2={width - x(mark) + 6}
-        y1={mark}
-        y2={mark}
+      <path
+        d={`M${across(mark) - 6} ${mark}H${width - across(mark) + 6}`}
         stroke={colours.ink}
         strokeWidth={2}
         strokeDasharray="7 5"
       />
-    </Svg>
+    </svg>
   );
-}
+});

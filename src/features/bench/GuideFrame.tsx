@@ -44,7 +44,7 @@ export function GuideFrame({ part, title, subtitle, main, children }: GuideFrame
           )}
         </View>
         {children}
-        {pot !== undefined && <PotLifeBar clock={pot.clock} />}
+        {pot !== undefined && <PotLifeBar pot={pot} />}
       </Scrolling>
       <View role="toolbar" style={[styles.foot, { borderTopColor: colours.line }]}>
         <BigButton

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { benchState, isAfterLane, laneInHand } from '../../core/bench/benchState';
+import { potClockOf } from '../../core/bench/potClock';
 import { useLives } from '../../data/hooks/queries';
 import { nameOfLive, useLivePour } from '../../data/hooks/useLivePour';
 import type { LiveEntry } from '../../data/records/liveEntry';
@@ -61,9 +62,12 @@ function RunningPour({
 }) {
   const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
   const now = useBenchNow(realClock);
-  const pots = useRunningPots(copy, state, now);
+  const pots = useRunningPots(copy, state);
   const running = pots
-    .flatMap(({ clock }) => (clock?.isRunning === true ? [clock.leftMin ?? Infinity] : []))
+    .flatMap(({ lane: of, answer }) => {
+      const pot = potClockOf(copy, of, answer, now);
+      return pot?.isRunning === true ? [pot.leftMin ?? Infinity] : [];
+    })
     .sort((a, b) => a - b)[0];
   const lane = laneInHand(state);
   const dueAt =

@@ -1,17 +1,23 @@
 import { StyleSheet, View } from 'react-native';
-import type { PotClock } from '../../core/bench/potClock';
+import { potClockOf } from '../../core/bench/potClock';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { potVoiceWords, sayClock } from '../../words/bench';
 import { sayRoughly } from '../../words/rough';
+import { useBench } from './benchSource';
+import type { RunningPot } from './guide';
+import { useBenchTime } from './useBenchNow';
 
 /** Where the voice changes. */
 const marks = [0.5, 0.75, 0.9];
 
 /** Pot life as a bar that shrinks from the moment A meets B. */
-export function PotLifeBar({ clock }: { readonly clock: PotClock | undefined }) {
+export function PotLifeBar({ pot }: { readonly pot: RunningPot }) {
   const colours = useColours();
+  const { copy } = useBench();
+  const now = useBenchTime();
+  const clock = potClockOf(copy, pot.lane, pot.answer, now);
   if (clock === undefined) return null;
   const { pourableMin, leftMin, usedShare, voice, isRunning, isCorrected } = clock;
   if (pourableMin === null || leftMin === undefined) {

@@ -11,6 +11,7 @@ import { useBench } from './benchSource';
 import { doneNow } from './deeds';
 import { useGuide } from './guide';
 import { GuideFrame } from './GuideFrame';
+import { useBenchTime } from './useBenchNow';
 import { BenchPoured } from './BenchPoured';
 
 const msPerMin = 60_000;
@@ -18,7 +19,8 @@ const msPerMin = 60_000;
 /** A batch goes into the mould: where, how high, and how; the Section fills as it goes. */
 export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
   const { copy, act, clock } = useBench();
-  const { step, now } = useGuide();
+  const { step } = useGuide();
+  const now = useBenchTime();
   const pour = pourOf(copy);
   const { group } = lane.batch;
   const filledMl = group.filledMl ?? group.ml;

@@ -1,6 +1,6 @@
 import { useBench } from './benchSource';
 import { CurveAndDots } from './CurveAndDots';
-import { useGuide } from './guide';
+import { useBenchTime } from './useBenchNow';
 
 const msPerMin = 60_000;
 /** What comes so long after a layer was poured is beside its curve, min. */
@@ -9,7 +9,7 @@ const shownMin = 36 * 60;
 /** The layer that cures, predicted, and what was measured of it. */
 export function ReadingsPicture({ layer }: { readonly layer: number }) {
   const { copy, state } = useBench();
-  const { now } = useGuide();
+  const now = useBenchTime();
   const { heat } = copy;
   const pouredAt = state.layers[layer]?.pouredAt;
   if (heat === undefined || pouredAt === undefined) return null;

@@ -19,6 +19,7 @@ import { BigButton } from './BigButton';
 import { doneNow } from './deeds';
 import { useGuide } from './guide';
 import { GuideFrame } from './GuideFrame';
+import { useBenchTime } from './useBenchNow';
 
 const msPerMin = 60_000;
 
@@ -39,7 +40,8 @@ interface ReadyStepProps {
 /** What must be so before anything is mixed: what Prepare left open, gear, level, cups; of a later layer, its window. */
 export function ReadyStep({ lane, job }: ReadyStepProps) {
   const { copy, state, act, clock, practice } = useBench();
-  const { step, now } = useGuide();
+  const { step } = useGuide();
+  const now = useBenchTime();
   const ticks = useTicksOf(job ?? '');
   const pour = pourOf(copy);
   const [checked, setChecked] = useState<ReadonlySet<string>>(new Set());

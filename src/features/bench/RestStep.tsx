@@ -3,7 +3,7 @@ import { pourOf } from '../../core/bench/benchCopy';
 import { restWays, type RestWay } from '../../core/bench/benchEvents';
 import type { BatchLane } from '../../core/bench/benchState';
 import { stirShares } from '../../core/bench/benchSteps';
-import { usualBathC } from '../../core/bench/potClock';
+import { potClockOf, usualBathC } from '../../core/bench/potClock';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { doneWords, restNames, restWords, sayClock } from '../../words/bench';
@@ -14,6 +14,7 @@ import { BigFigure } from './BigFigure';
 import { chosen, doneNow } from './deeds';
 import { useGuide } from './guide';
 import { GuideFrame } from './GuideFrame';
+import { useBenchTime } from './useBenchNow';
 import { usePotAnswers } from './usePots';
 
 const msPerMin = 60_000;
@@ -23,7 +24,8 @@ const leastRestMin = 2;
 /** Bubbles are let out: three ways, each with the pot life that it leaves; then its clock. */
 export function RestStep({ lane }: { readonly lane: BatchLane }) {
   const { copy, act, clock } = useBench();
-  const { step, now, pot } = useGuide();
+  const { step, pot } = useGuide();
+  const now = useBenchTime();
   const { rest } = lane;
   const min = Math.max(leastRestMin, pourOf(copy).working.stirMin * stirShares.rest);
   // What it would be in a bath from now on: asked for the minute, so that the answer stands for a while.
@@ -35,7 +37,10 @@ export function RestStep({ lane }: { readonly lane: BatchLane }) {
   const [inBath] = usePotAnswers(copy, rest === undefined ? [bathed] : []);
   const gone = lane.metAt === undefined ? 0 : (now - lane.metAt) / msPerMin;
   const leaves = (way: RestWay): string | undefined => {
-    const all = way === 'bath' ? inBath?.pourableMin : pot?.clock?.pourableMin;
+    const all =
+      way === 'bath'
+        ? inBath?.pourableMin
+        : pot && potClockOf(copy, lane, pot.answer, now)?.pourableMin;
     return all === null || all === undefined
       ? undefined
       : `leaves ${sayRoughly(Math.max(0.2, all - gone - (way === 'bath' ? 0 : min)))} to pour`;

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
+import { potClockOf } from '../../core/bench/potClock';
 import { pourResult, type BatchResult } from '../../core/bench/pourResult';
 import { useSettings } from '../../data/hooks/queries';
 import { Words } from '../../ui/text/Words';
@@ -24,9 +25,11 @@ export function ResultView({ pots, children }: ResultViewProps) {
   const { copy, state, practice } = useBench();
   const colours = useColours();
   const currency = useSettings().data?.currency ?? '';
-  const answers = new Map(pots.map(({ lane, clock }) => [lane.id, clock?.pourableMin]));
+  const lasts = new Map(
+    pots.map(({ lane, answer }) => [lane.id, potClockOf(copy, lane, answer, 0)?.pourableMin]),
+  );
   const result = pourResult(copy, state, ({ id, batch }) => {
-    const found = answers.get(id);
+    const found = lasts.get(id);
     return found === undefined ? batch.group.bucket.pourableMin : found;
   });
   const several = pourOf(copy).layers.length > 1;

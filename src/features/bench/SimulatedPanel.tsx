@@ -7,23 +7,22 @@ import { space } from '../../ui/theme/tokens';
 import { BigButton } from './BigButton';
 import { useGuide } from './guide';
 import { steerScale } from './steerScale';
+import { useWantedG } from './wanted';
 import { useSimulatedCurve } from './useSimulatedCurve';
 
 /** A cup of cardboard or thin plastic, g. */
 const usualCupG = 31;
 
 interface SimulatedPanelProps {
-  /** What is still to pour in this step, g; undefined where nothing is weighed. */
-  readonly wantedG: number | undefined;
   readonly hand: Hand;
 }
 
 /** Steers what is simulated: a cup, its tare, a person who pours. It looks like no part of the bench. */
-export function SimulatedPanel({ wantedG, hand }: SimulatedPanelProps) {
+export function SimulatedPanel({ hand }: SimulatedPanelProps) {
   const colours = useColours();
   const { open } = useGuide();
   useSimulatedCurve();
-  const g = wantedG ?? 0;
+  const g = useWantedG();
   return (
     <View
       testID="simulated-panel"

@@ -12,13 +12,15 @@ import { BigFigure } from './BigFigure';
 import { doneNow } from './deeds';
 import { useGuide } from './guide';
 import { GuideFrame } from './GuideFrame';
+import { useBenchTime } from './useBenchNow';
 
 const msPerMin = 60_000;
 
 /** Stirring: how long by now, what to scrape, and how one sees that it is done. */
 export function StirStep({ lane }: { readonly lane: BatchLane }) {
   const { copy, act, clock } = useBench();
-  const { step, now } = useGuide();
+  const { step } = useGuide();
+  const now = useBenchTime();
   const colours = useColours();
   const min = firstStirMin(pourOf(copy));
   const gone = Math.max(0, (now - (lane.since ?? now)) / msPerMin);

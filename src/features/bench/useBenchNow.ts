@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { BenchClock } from './benchSource';
+import { useBench, type BenchClock } from './benchSource';
 
 /** A clock of seconds is told once a second, a faster one four times. */
 const everyMs = 1000;
@@ -21,3 +21,6 @@ export function useBenchNow({ now, speed }: BenchClock): number {
   }, [now, speed]);
   return at;
 }
+
+/** The time at the bench that is on the screen. Only what tells it asks for it: the rest is not drawn with every second. */
+export const useBenchTime = (): number => useBenchNow(useBench().clock);

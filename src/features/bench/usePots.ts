@@ -1,7 +1,8 @@
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
 import type { BenchCopy } from '../../core/bench/benchCopy';
 import { isBatchLane, type BatchLane, type BenchState } from '../../core/bench/benchState';
-import { cupQuestionOf, potClockOf, type CupAnswer } from '../../core/bench/potClock';
+import { cupQuestionOf, type CupAnswer } from '../../core/bench/potClock';
+import { useShared } from '../../data/hooks/useShared';
 import { askCup } from '../../workers/benchModels';
 import type { RunningPot } from './guide';
 
@@ -26,19 +27,11 @@ export function usePotAnswers(
   });
 }
 
-/** The batches of a pour that are in their cups, or about to be, each with its pot life. */
-export function useRunningPots(
-  copy: BenchCopy,
-  state: BenchState,
-  now: number,
-): readonly RunningPot[] {
+/** The batches of a pour that are in their cups, or about to be. */
+export function useRunningPots(copy: BenchCopy, state: BenchState): readonly RunningPot[] {
   const lanes = state.lanes
     .filter(isBatchLane)
     .filter(({ isBegun, next }) => isBegun && next !== undefined);
   const answers = usePotAnswers(copy, lanes);
-  return lanes.map((lane, at) => ({
-    lane,
-    answer: answers[at],
-    clock: potClockOf(copy, lane, answers[at], now),
-  }));
+  return useShared(lanes.map((lane, at): RunningPot => ({ lane, answer: answers[at] })));
 }

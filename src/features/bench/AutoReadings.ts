@@ -4,22 +4,20 @@ import { batchInCup } from '../../core/bench/heating';
 import { worthReading } from '../../core/bench/worthReading';
 import { useBench } from './benchSource';
 import { read } from './deeds';
-import type { RunningPot } from './guide';
 import { useInstrument } from './instruments';
 import { useTemperature } from './useTemperature';
 
 /** A thermometer writes its own readings, as often as they have something to tell. */
-export function useAutoReadings(pots: readonly RunningPot[]): void {
+export function AutoReadings(): null {
   const { state, act, clock } = useBench();
   const thermometer = useInstrument('thermometer');
   const live = useTemperature();
   const cup = batchInCup(state);
   const layer = state.layers.findLast(({ pouredAt }) => pouredAt !== undefined);
-  const isRunning = pots.some(({ clock: pot }) => pot?.isRunning === true);
   const c = live?.reading.c;
   useEffect(() => {
     if (c === undefined || thermometer === undefined) return;
-    const place = cup !== undefined && isRunning ? 'cup' : layer === undefined ? undefined : 'core';
+    const place = cup !== undefined ? 'cup' : layer === undefined ? undefined : 'core';
     if (place === undefined) return;
     const now = clock.now();
     const last = lastEvent(
@@ -43,4 +41,5 @@ export function useAutoReadings(pots: readonly RunningPot[]): void {
     // Once for each reading.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [live]);
+  return null;
 }

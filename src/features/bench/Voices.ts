@@ -1,21 +1,26 @@
 import { useEffect, useRef } from 'react';
-import { isAfterLane, type BenchState } from '../../core/bench/benchState';
-import { potVoices, type PotVoice } from '../../core/bench/potClock';
+import { isAfterLane } from '../../core/bench/benchState';
+import { potClockOf, potVoices, type PotVoice } from '../../core/bench/potClock';
 import { potVoiceSpoken } from '../../words/bench';
 import { useAlarm } from './alarm';
+import { useBench } from './benchSource';
 import type { RunningPot } from './guide';
+import { useBenchTime } from './useBenchNow';
 
 const loudness = (voice: PotVoice): number => potVoices.indexOf(voice);
 
 /** Clocks are heard when their voice changes, and bubbles when they are due; nothing is told twice. */
-export function useVoices(pots: readonly RunningPot[], state: BenchState, now: number): void {
+export function Voices({ pots }: { readonly pots: readonly RunningPot[] }): null {
+  const { copy, state } = useBench();
+  const now = useBenchTime();
   const alarm = useAlarm();
   const heard = useRef<Map<string, number> | undefined>(undefined);
   useEffect(() => {
     // What was so when the bench was opened was heard before.
     const isFirst = heard.current === undefined;
     const said = (heard.current ??= new Map<string, number>());
-    for (const { lane, clock } of pots) {
+    for (const { lane, answer } of pots) {
+      const clock = potClockOf(copy, lane, answer, now);
       if (clock?.isRunning !== true) continue;
       const level = loudness(clock.voice);
       if (level > (said.get(lane.id) ?? 0) && !isFirst) {
@@ -30,5 +35,6 @@ export function useVoices(pots: readonly RunningPot[], state: BenchState, now: n
       if (!said.has(next.id) && !isFirst) alarm('clock', 'Time for bubbles.');
       said.set(next.id, 1);
     }
-  }, [pots, state, now, alarm]);
+  }, [pots, copy, state, now, alarm]);
+  return null;
 }
