@@ -249,12 +249,6 @@ export function sayDifference(difference: PlanDifference): string {
   }
 }
 
-/** How long something is still to come, or how long it is overdue. */
-export const sayUntil = (minutes: number): string =>
-  minutes >= 0 ? `in ${sayRoughly(Math.max(1, minutes))}` : `${sayRoughly(-minutes)} late`;
-
-export const sayFactor = (speed: number): string => `× ${formatPlain(speed, 0)}`;
-
 /** What is looked at before anything is mixed, besides what the list of preparations names. */
 export function sayReadyLines({
   hasGear,

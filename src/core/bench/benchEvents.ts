@@ -1,7 +1,7 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 
 /** What can happen at the bench. */
-export const benchDeeds = [
+const benchDeeds = [
   /** A step is done; of a part, with what is in the cup. */
   'done',
   /** It is left out, with the reason. */
@@ -27,7 +27,6 @@ export const benchDeeds = [
   'replanned',
   'ended',
 ] as const;
-export type BenchDeed = (typeof benchDeeds)[number];
 
 /** How bubbles are let out of a mix. */
 export const restWays = ['rest', 'vacuum', 'bath'] as const;

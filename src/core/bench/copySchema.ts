@@ -42,7 +42,8 @@ const copySchema = object({
 
 /** Whether something that was stored can be poured by. */
 function isCopy(value: unknown): value is BenchCopy {
-  if (!copySchema.isValidSync(value)) return false;
+  // As it is stored: a text that looks like a figure is none.
+  if (!copySchema.isValidSync(value, { strict: true })) return false;
   const { pour, plan, layerTimes } = value;
   return plan.pours[pour]?.layers.length === layerTimes.length;
 }

@@ -1,0 +1,186 @@
+import { act, renderHook, waitFor } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { goneOnWith } from '../../core/bench/benchCopy';
+import { benchState } from '../../core/bench/benchState';
+import { planDifference, takenOver } from '../../core/bench/planDifference';
+import { batchDone, copyOf, done } from '../../core/bench/testBench';
+import { calibrateHere } from '../../testing/calibrateHere';
+import { settingsPatch } from '../records/patchedSettings';
+import type { RecordStore } from '../store/recordStore';
+import { twoTabs } from '../store/twoTabs';
+import { DataProvider } from './DataProvider';
+import { useLives } from './queries';
+import { nameOfLive, useLiveActions, useLivePour, type Deed } from './useLivePour';
+
+function around(store: RecordStore) {
+  return function Around({ children }: { readonly children: ReactNode }) {
+    return (
+      <DataProvider store={store} calibrate={calibrateHere}>
+        {children}
+      </DataProvider>
+    );
+  };
+}
+
+/** A bench as one window holds it. */
+function useBench({ id }: { readonly id: string }) {
+  return { lives: useLives().data?.records, live: useLivePour(id), actions: useLiveActions() };
+}
+
+async function windowAt(store: RecordStore, id: string) {
+  const { result } = renderHook(useBench, { wrapper: around(store), initialProps: { id } });
+  await waitFor(() => expect(result.current.lives).toBeDefined());
+  await waitFor(() => expect(result.current.live).not.toBeUndefined());
+  return result;
+}
+
+const copy = copyOf();
+
+/** A pour that is begun, and two windows that show it. */
+async function begun() {
+  const { first, second, kept } = twoTabs();
+  await first.commit([settingsPatch({})]);
+  const starter = await windowAt(first, 'none');
+  expect(starter.current.live).toBeNull();
+  let id = '';
+  await act(async () => {
+    id = await starter.current.actions.begin('job-1', copy, 'Fill');
+  });
+  return {
+    first,
+    second,
+    kept,
+    id,
+    here: await windowAt(first, id),
+    there: await windowAt(second, id),
+  };
+}
+
+/** Written as long as its step is open. */
+const once =
+  (event: ReturnType<typeof done>): Deed =>
+  ({ lanes }) =>
+    lanes.some(({ next }) => next?.id === event.step) ? [event] : [];
+
+test('a pour is stored with the plan that it was begun with, and is listed without its events', async () => {
+  const { here, id } = await begun();
+  expect(here.current.lives).toMatchObject([
+    { id, job: 'job-1', name: 'Bench tray', pourName: 'Fill', pour: 0, state: 'under-way' },
+  ]);
+  expect(here.current.lives![0]).not.toHaveProperty('events');
+  expect(nameOfLive(here.current.lives![0]!)).toBe('Bench tray · Fill');
+  const { copy: stored } = here.current.live!;
+  const events = [done(0, 'layer-1:ready'), ...batchDone(1, 'layer-1/1', { aG: 438 })];
+  const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
+  expect(plain(benchState(stored, events))).toEqual(plain(benchState(copy, events)));
+});
+
+test('two windows that do the same step write it once, and both show it', async () => {
+  const { here, there, id } = await begun();
+  const event = done(0, 'layer-1:ready');
+  await act(async () => {
+    await Promise.all([
+      here.current.actions.act(id, once(event)),
+      there.current.actions.act(id, once({ ...event, at: event.at + 5 })),
+    ]);
+  });
+  await waitFor(() => expect(here.current.live!.record.events).toHaveLength(1));
+  await waitFor(() => expect(there.current.live!.record.events).toHaveLength(1));
+  await act(async () => here.current.actions.act(id, once(event)));
+  expect(here.current.live!.record.events).toHaveLength(1);
+});
+
+test('different steps of two windows are both kept', async () => {
+  const { here, there, id } = await begun();
+  await act(async () => here.current.actions.act(id, () => [done(0, 'layer-1:ready')]));
+  await waitFor(() => expect(there.current.live!.record.events).toHaveLength(1));
+  await act(async () => {
+    await Promise.all([
+      here.current.actions.act(id, once(done(1, 'layer-1/1:cup'))),
+      there.current.actions.act(id, once(done(1, 'layer-1/2:cup'))),
+    ]);
+  });
+  await waitFor(() => expect(here.current.live!.record.events).toHaveLength(3));
+});
+
+test('it is over when everything is poured and looked after', async () => {
+  const { here, id } = await begun();
+  const events = [
+    done(0, 'layer-1:ready'),
+    ...batchDone(1, 'layer-1/1'),
+    ...batchDone(2, 'layer-1/2'),
+    done(40, 'layer-1/after:bubbles'),
+    done(60, 'layer-1/after:bubbles-2'),
+    done(500, 'layer-2:ready'),
+    ...batchDone(501, 'layer-2/1'),
+    ...batchDone(502, 'layer-2/2'),
+    done(540, 'layer-2/after:bubbles'),
+  ];
+  await act(async () => here.current.actions.act(id, () => events));
+  expect(here.current.lives![0]?.state).toBe('under-way');
+  await act(async () => here.current.actions.act(id, () => [done(560, 'layer-2/after:bubbles-2')]));
+  expect(here.current.lives![0]?.state).toBe('over');
+});
+
+test('another plan is taken for what is not begun', async () => {
+  const { here, id } = await begun();
+  const deeper = copyOf(
+    {},
+    {
+      measure: {
+        parts: [{ shape: 'box', length: '250 mm', width: '200 mm', depth: '50 mm', count: 1 }],
+      },
+    },
+  );
+  await act(async () => here.current.actions.act(id, () => [done(1, 'layer-1/1:cup')]));
+  await act(async () =>
+    here.current.actions.replan(id, (before, state) => takenOver(before, deeper, state)),
+  );
+  const { record, copy: taken } = here.current.live!;
+  expect(record.events.at(-1)?.did).toBe('replanned');
+  expect(planDifference(copy.plan.pours[0]!, taken.plan.pours[0]!)).toMatchObject([
+    { code: 'batch', layer: 1 },
+  ]);
+});
+
+test('a pour goes with its plan, and comes back with it', async () => {
+  const { first, here, id } = await begun();
+  const keys = [`live/${id}`, `copies/${id}`];
+  let undo: Awaited<ReturnType<typeof here.current.actions.remove>>;
+  await act(async () => {
+    undo = await here.current.actions.remove(id);
+  });
+  expect((await first.contents(keys)).size).toBe(0);
+  expect(here.current.lives).toEqual([]);
+  await act(async () => void (await undo?.()));
+  expect((await first.contents(keys)).size).toBe(2);
+  expect(here.current.lives).toHaveLength(1);
+});
+
+test.each([
+  ['no plan', (text: string) => text.replace('"plan":', '"plot":')],
+  ['no such pour', (text: string) => text.replace('"pour":0', '"pour":7')],
+  ['words for grams', (text: string) => text.replace('"aG":420', '"aG":"420"')],
+])('a copy with %s is not poured by', async (_, damage) => {
+  const { second, kept, id } = await begun();
+  const key = `copies/${id}`;
+  kept.set(key, damage(kept.get(key)!));
+  const late = await windowAt(second, id);
+  await waitFor(() => expect(late.current.live).toBeNull());
+});
+
+test('layers that were poured before the bench was opened are not poured again', () => {
+  const ticks = new Map([['pour-1/layer-1', { from: 5, to: 9 }]]);
+  const on = goneOnWith(copy, ticks);
+  const state = benchState(on, []);
+  expect(state.layers[0]).toMatchObject({ begunAt: 5, pouredAt: 9, poured: 2, batches: 2 });
+  expect(state.lanes.map(({ id }) => id)).toEqual([
+    'layer-2',
+    'layer-2/1',
+    'layer-2/2',
+    'layer-2/after',
+  ]);
+  expect(state.lanes[0]?.isOpen).toBe(true);
+  const all = new Map([...ticks, ['pour-1/layer-2', { from: 10, to: 12 }] as const]);
+  expect(goneOnWith(copy, all).before).toEqual([]);
+});

@@ -1,2 +1,0 @@
-/// <reference types="w3c-web-serial" />
-/// <reference types="w3c-web-hid" />
