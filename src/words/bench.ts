@@ -7,10 +7,8 @@ import type { PotVoice } from '../core/bench/potClock';
 import type { BubbleTool } from '../core/person/personSchema';
 import type { PlannedBatch, PourPlan } from '../core/plan/planTypes';
 import { familyOf } from '../core/resin/families';
-import { formatPlain } from '../core/quantity/format';
 import { shapeNames } from './names';
 import { capital, sayG, sayHeight, sayMl, sayOnScale } from './figures';
-import { sayRoughly } from './rough';
 import { sayPigments } from './sheet';
 
 /** What the bench says: short, for somebody who looks up for a second. */

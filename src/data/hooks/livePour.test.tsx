@@ -160,7 +160,7 @@ test('a pour goes with its plan, and comes back with it', async () => {
 test.each([
   ['no plan', (text: string) => text.replace('"plan":', '"plot":')],
   ['no such pour', (text: string) => text.replace('"pour":0', '"pour":7')],
-  ['words for grams', (text: string) => text.replace('"aG":420', '"aG":"420"')],
+  ['words for grams', (text: string) => text.replaceAll('"aG":420', '"aG":"420"')],
 ])('a copy with %s is not poured by', async (_, damage) => {
   const { second, kept, id } = await begun();
   const key = `copies/${id}`;
