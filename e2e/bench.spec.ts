@@ -173,6 +173,15 @@ test('by hand: a tap a step, and what the scale reads by large keys', async ({ p
   await expect(page.getByTestId('to-read')).toContainText(/602\.0/);
   await benchMain(page).tap();
   await onHeading(page, 'Stir');
+  // Nothing on the guide is smaller than a glove wants it.
+  const small = await page
+    .getByRole('button')
+    .evaluateAll((buttons) =>
+      buttons
+        .map((button) => button.getBoundingClientRect())
+        .filter(({ width, height }) => width > 0 && (width < 63.5 || height < 63.5)),
+    );
+  expect(small).toEqual([]);
   const [live] = await liveRecords(page);
   const grams = live!.events
     .filter(({ g }) => g !== undefined)
@@ -213,6 +222,7 @@ test('back, skip with a reason, another way, pause, a note, and a pour that is e
   await expect(page.getByText('140.0 g · scale will read 540.0 g')).toBeVisible();
   await more(/^Pause/);
   await onHeading(page, 'Paused');
+  await expect(page.getByRole('button', { name: 'It is heating' })).toBeVisible();
   await page.reload();
   await onHeading(page, 'Paused');
   await page.getByRole('button', { name: 'Go on' }).tap();
@@ -234,6 +244,21 @@ test('back, skip with a reason, another way, pause, a note, and a pour that is e
     'ended',
   ]);
   expect(live!.events[4]).toMatchObject({ aG: 400, text: 'poured from the tin' });
+});
+
+test('a knuckle that bounces does one step', async ({ page }) => {
+  await readJobFile(page, 'two-batches.job.json');
+  await beginBench(page);
+  await benchMain(page).tap();
+  await onHeading(page, 'Take a cup');
+  await expect(benchMain(page)).toBeEnabled();
+  const box = (await benchMain(page).boundingBox())!;
+  for (let tap = 0; tap < 5; tap += 1) {
+    await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height / 2);
+  }
+  await onHeading(page, 'A resin into the cup');
+  const [live] = await liveRecords(page);
+  expect(live!.events.map(({ step }) => step)).toEqual(['layer-1:ready', 'layer-1/1:cup']);
 });
 
 test('it is heating: what to do now, all of it in sight, and its time is noted', async ({

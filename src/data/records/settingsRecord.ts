@@ -36,6 +36,10 @@ const drivers = ['hand', 'simulated', 'serial', 'hid'] as const;
 /** Which instrument stands at the bench, and how its line is set. */
 const instrumentSchema = object({
   driver: string().oneOf(drivers).required(),
+  /** A thermometer that is held into it, or one that looks at its surface. */
+  sees: string()
+    .oneOf(['core', 'surface'] as const)
+    .optional(),
   /** Of lines; found by the first of them where nothing is set. */
   format: string().oneOf(scaleFormats).optional(),
   bareUnit: string().max(5).optional(),

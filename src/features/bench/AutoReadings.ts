@@ -4,20 +4,21 @@ import { batchInCup } from '../../core/bench/heating';
 import { worthReading } from '../../core/bench/worthReading';
 import { useBench } from './benchSource';
 import { read } from './deeds';
-import { useInstrument } from './instruments';
+import { useInstrument, useOwnInstruments } from './instruments';
 import { useTemperature } from './useTemperature';
 
 /** A thermometer writes its own readings, as often as they have something to tell. */
 export function AutoReadings(): null {
   const { state, act, clock } = useBench();
   const thermometer = useInstrument('thermometer');
+  const { sees = 'core' } = useOwnInstruments().thermometer;
   const live = useTemperature();
   const cup = batchInCup(state);
   const layer = state.layers.findLast(({ pouredAt }) => pouredAt !== undefined);
   const c = live?.reading.c;
   useEffect(() => {
     if (c === undefined || thermometer === undefined) return;
-    const place = cup !== undefined ? 'cup' : layer === undefined ? undefined : 'core';
+    const place = cup !== undefined ? 'cup' : layer === undefined ? undefined : sees;
     if (place === undefined) return;
     const now = clock.now();
     const last = lastEvent(

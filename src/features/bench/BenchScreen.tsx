@@ -82,7 +82,9 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   }
   const close = (): void => setSheet(undefined);
   const sheets: Readonly<Record<BenchSheetName, ReactNode>> = {
-    heating: <HeatingSheet onClose={close} />,
+    heating: (
+      <HeatingSheet onClose={close} lane={lane.id} onTemperature={() => setSheet('temperature')} />
+    ),
     more: <MoreSheet onClose={close} />,
     skip: <SkipSheet onClose={close} />,
     other: <OtherWaySheet onClose={close} />,
@@ -93,7 +95,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   };
   const place = lane.steps.indexOf(step) + 1;
   const guidePart = state.isPaused ? (
-    <Paused onGo={() => void act(resumed(clock.now()))} />
+    <Paused onGo={() => void act(resumed(clock.now()))} onHeating={() => setSheet('heating')} />
   ) : (
     <StepView job={job} />
   );
@@ -159,7 +161,13 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   );
 }
 
-function Paused({ onGo }: { readonly onGo: () => void }) {
+function Paused({
+  onGo,
+  onHeating,
+}: {
+  readonly onGo: () => void;
+  readonly onHeating: () => void;
+}) {
   return (
     <View style={styles.paused}>
       <Words heading={1} size="title" weight="bold">
@@ -167,6 +175,7 @@ function Paused({ onGo }: { readonly onGo: () => void }) {
       </Words>
       <Words size="large">Clocks of what is mixed run on.</Words>
       <BigButton kind="main" label="Go on" onPress={onGo} />
+      <BigButton kind="stop" label="It is heating" onPress={onHeating} />
     </View>
   );
 }

@@ -1,10 +1,11 @@
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useEscape } from '../../ui/frame/useEscape';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { BigButton } from './BigButton';
+import { GuideContext } from './guide';
 import { Scrolling, Whole } from './Scrolling';
 
 interface BenchSheetProps {
@@ -20,12 +21,19 @@ interface BenchSheetProps {
 export function BenchSheet({ title, onClose, close = 'Back', foot, children }: BenchSheetProps) {
   const colours = useColours();
   useEscape(onClose);
+  // Wherever one is while something is mixed, it is a tap away.
+  const guide = useContext(GuideContext);
   return (
     <Whole style={{ backgroundColor: colours.paper }}>
       <Scrolling content={styles.content}>
-        <Words heading={1} size="title" weight="bold">
-          {title}
-        </Words>
+        <View style={styles.head}>
+          <Words heading={1} size="title" weight="bold" style={styles.title}>
+            {title}
+          </Words>
+          {guide !== null && (
+            <BigButton kind="stop" label="It is heating" onPress={() => guide.open('heating')} />
+          )}
+        </View>
         {children}
       </Scrolling>
       <View style={[styles.foot, { borderTopColor: colours.line }]}>
@@ -44,6 +52,8 @@ const styles = StyleSheet.create({
     maxWidth: 640,
     alignSelf: 'center',
   },
+  head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.small },
+  title: { flexGrow: 1, flexShrink: 1 },
   foot: {
     flexDirection: 'row',
     flexWrap: 'wrap',

@@ -15,6 +15,8 @@ interface BigButtonProps {
   readonly icon?: IconName;
   readonly spoken?: string | undefined;
   readonly disabled?: boolean;
+  /** Takes no tap for a moment, and looks as ever: a knuckle that bounces must not do what comes next. */
+  readonly rests?: boolean;
   readonly style?: StyleProp<ViewStyle>;
   readonly testID?: string;
 }
@@ -28,6 +30,7 @@ export function BigButton({
   icon,
   spoken,
   disabled = false,
+  rests = false,
   style,
   testID,
 }: BigButtonProps) {
@@ -38,8 +41,8 @@ export function BigButton({
     <TouchableRipple
       role="button"
       aria-label={spoken}
-      aria-disabled={disabled}
-      disabled={disabled}
+      aria-disabled={disabled || rests}
+      disabled={disabled || rests}
       testID={testID}
       onPress={onPress}
       style={[

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -7,6 +7,19 @@ import { BigButton } from './BigButton';
 import { PotLifeBar } from './PotLifeBar';
 import { useGuide } from './guide';
 import { Scrolling } from './Scrolling';
+
+/** A knuckle bounces for no longer than this, ms. */
+const bounceMs = 500;
+
+/** True for a moment after the step has changed. */
+function useRest(step: string): boolean {
+  const [awake, setAwake] = useState<string>();
+  useEffect(() => {
+    const timer = setTimeout(() => setAwake(step), bounceMs);
+    return () => clearTimeout(timer);
+  }, [step]);
+  return awake !== step;
+}
 
 interface GuideFrameProps {
   /** Said in the colour of its part. */
@@ -24,7 +37,8 @@ interface GuideFrameProps {
 /** One step of the guide: what it is, large; its clock; and at the foot what one says when it is done. */
 export function GuideFrame({ part, title, subtitle, main, children }: GuideFrameProps) {
   const colours = useColours();
-  const { pot, open } = useGuide();
+  const { pot, open, step } = useGuide();
+  const rests = useRest(step.id);
   return (
     <>
       <Scrolling content={styles.content}>
@@ -58,6 +72,7 @@ export function GuideFrame({ part, title, subtitle, main, children }: GuideFrame
           label={main.label}
           also={main.also}
           onPress={main.onPress}
+          rests={rests}
           style={styles.main}
           testID="main-action"
         />

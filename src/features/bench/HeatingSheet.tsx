@@ -11,16 +11,22 @@ import { sayClockAt } from '../../words/moments';
 import { useBench } from './benchSource';
 import { BigButton } from './BigButton';
 import { heating } from './deeds';
-import { useGuide } from './guide';
 import { Whole } from './Scrolling';
 import { useAlarm } from './alarm';
 
 const msPerMin = 60_000;
 
+interface HeatingSheetProps {
+  readonly onClose: () => void;
+  /** The batch or the layer in hand, while there is one. */
+  readonly lane: string | undefined;
+  /** Where a temperature is read; undefined once the pour is over. */
+  readonly onTemperature?: () => void;
+}
+
 /** It is heating: what to do now, all of it in one look; the time is noted. */
-export function HeatingSheet({ onClose }: { readonly onClose: () => void }) {
+export function HeatingSheet({ onClose, lane, onTemperature }: HeatingSheetProps) {
   const { state, act, clock } = useBench();
-  const { open, lane } = useGuide();
   const colours = useColours();
   const alarm = useAlarm();
   useEscape(onClose);
@@ -29,7 +35,7 @@ export function HeatingSheet({ onClose }: { readonly onClose: () => void }) {
   useEffect(() => {
     if (noted.current) return;
     noted.current = true;
-    void act(heating(batchInCup(state)?.id ?? lane.id, clock.now()));
+    void act(heating(batchInCup(state)?.id ?? lane, clock.now()));
     alarm('stop', heatingWords[place].slice(0, 2).join(' '));
   });
   const since = heatingSince(state);
@@ -51,7 +57,9 @@ export function HeatingSheet({ onClose }: { readonly onClose: () => void }) {
         ))}
       </View>
       <View style={styles.foot}>
-        <BigButton label="Read how warm" onPress={() => open('temperature')} style={styles.grow} />
+        {onTemperature !== undefined && (
+          <BigButton label="Read how warm" onPress={onTemperature} style={styles.grow} />
+        )}
         <BigButton kind="main" label="Back to the pour" onPress={onClose} style={styles.grow} />
       </View>
     </Whole>

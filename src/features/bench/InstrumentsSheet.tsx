@@ -123,6 +123,17 @@ function OneInstrument({ kind }: { readonly kind: InstrumentKind }) {
             onPress={() => choose(driver)}
           />
         ))}
+      {kind === 'thermometer' && here.driver !== 'hand' && (
+        <ChoiceField
+          label="It is"
+          value={here.sees ?? 'core'}
+          choices={[
+            { value: 'core', label: 'a probe' },
+            { value: 'surface', label: 'infrared' },
+          ]}
+          onChange={(sees) => keep({ ...here, sees })}
+        />
+      )}
       {missing.length > 0 && (
         <Words colour="inkSoft">
           Not to be had here: {missing.join(', ')}. By hand always works.

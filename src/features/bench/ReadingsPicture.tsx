@@ -1,3 +1,4 @@
+import { lastEvent } from '../../core/bench/benchEvents';
 import { useBench } from './benchSource';
 import { CurveAndDots } from './CurveAndDots';
 import { useBenchTime } from './useBenchNow';
@@ -24,13 +25,15 @@ export function ReadingsPicture({ layer }: { readonly layer: number }) {
       ? [{ min: (at - pouredAt) / msPerMin, c }]
       : [],
   );
+  const isSurface =
+    lastEvent(state.events, ({ did, at }) => did === 'read' && at >= pouredAt)?.place === 'surface';
   return (
     <CurveAndDots
       atMin={places.map((at) => heat.atMin[at]! - fromMin)}
-      curveC={places.map((at) => heat.coreC[at]!)}
+      curveC={places.map((at) => (isSurface ? heat.surfaceC : heat.coreC)[at]!)}
       readings={readings}
       nowMin={(now - pouredAt) / msPerMin}
-      what="Middle of the layer"
+      what={isSurface ? 'Surface of the layer' : 'Middle of the layer'}
     />
   );
 }

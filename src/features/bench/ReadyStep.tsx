@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { pourOf } from '../../core/bench/benchCopy';
 import type { Lane } from '../../core/bench/benchState';
 import { idOfLine, type PrepareLine } from '../../core/prepare/prepareOf';
-import { useTicksOf } from '../../data/hooks/useJobDays';
+import { useChangeDays, useTicksOf } from '../../data/hooks/useJobDays';
 import { ownZone } from '../../ui/useNow';
 import { Icon } from '../../ui/icons/Icon';
 import { Words } from '../../ui/text/Words';
@@ -43,6 +43,7 @@ export function ReadyStep({ lane, job }: ReadyStepProps) {
   const { step } = useGuide();
   const now = useBenchTime();
   const ticks = useTicksOf(job ?? '');
+  const { changeTicks } = useChangeDays();
   const pour = pourOf(copy);
   const [checked, setChecked] = useState<ReadonlySet<string>>(new Set());
   const ticked = new Set(ticks.lines.map(({ id }) => id));
@@ -63,6 +64,22 @@ export function ReadyStep({ lane, job }: ReadyStepProps) {
       torchAndAlcohol: copy.tool === 'torch' && usesAlcohol,
     }),
   ];
+  const finish = async (): Promise<void> => {
+    const now = clock.now();
+    await act(doneNow(step, now));
+    const prepared = open.map(idOfLine).filter((id) => checked.has(id) && !ticked.has(id));
+    if (job === undefined || prepared.length === 0) return;
+    const at = new Date(now).toISOString();
+    await changeTicks(job, ({ lines: before, tasks }) => ({
+      tasks,
+      lines: [
+        ...before,
+        ...prepared
+          .filter((id) => before.every((each) => each.id !== id))
+          .map((id) => ({ id, at })),
+      ],
+    }));
+  };
   const left = lines.filter(({ id }) => !checked.has(id)).length;
   const before = state.layers[lane.layer - 1]?.begunAt;
   const window = copy.layerTimes[lane.layer - 1]?.nextMin;
@@ -77,7 +94,7 @@ export function ReadyStep({ lane, job }: ReadyStepProps) {
       title={pour.layers.length > 1 ? `Ready for layer ${lane.layer + 1}` : 'Ready check'}
       main={{
         label: left === 0 ? doneWords.ready : `Go on, ${left} left open`,
-        onPress: () => void act(doneNow(step, clock.now())),
+        onPress: () => void finish(),
       }}
     >
       <View testID="main-figure" style={styles.stack}>

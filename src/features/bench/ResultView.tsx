@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
 import { potClockOf } from '../../core/bench/potClock';
@@ -11,7 +11,9 @@ import { sayBatchResult, sayResultHead } from '../../words/benchResult';
 import { sayMoney } from '../../words/figures';
 import { sayRoughly } from '../../words/rough';
 import { useBench } from './benchSource';
+import { BigButton } from './BigButton';
 import type { RunningPot } from './guide';
+import { HeatingSheet } from './HeatingSheet';
 import { Scrolling, Whole } from './Scrolling';
 
 interface ResultViewProps {
@@ -33,6 +35,8 @@ export function ResultView({ pots, children }: ResultViewProps) {
     return found === undefined ? batch.group.bucket.pourableMin : found;
   });
   const several = pourOf(copy).layers.length > 1;
+  const [isHeating, setHeating] = useState(false);
+  if (isHeating) return <HeatingSheet lane={undefined} onClose={() => setHeating(false)} />;
   return (
     <Whole style={{ backgroundColor: colours.paper }}>
       <Scrolling content={styles.content}>
@@ -67,7 +71,12 @@ export function ResultView({ pots, children }: ResultViewProps) {
           </Words>
         ))}
       </Scrolling>
-      <View style={[styles.foot, { borderTopColor: colours.line }]}>{children}</View>
+      <View style={[styles.foot, { borderTopColor: colours.line }]}>
+        {practice === undefined && (
+          <BigButton kind="stop" label="It is heating" onPress={() => setHeating(true)} />
+        )}
+        {children}
+      </View>
     </Whole>
   );
 }

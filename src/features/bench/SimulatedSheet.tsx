@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { hands, type Hand } from '../../core/instruments/simulatedScale';
+import { hands, usualNature, type Hand } from '../../core/instruments/simulatedScale';
 import { PlainInput } from '../../ui/fields/PlainInput';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
@@ -76,13 +76,23 @@ export function SimulatedSheet({ hand, onHand, onClose }: SimulatedSheetProps) {
           style={styles.grow}
         />
         <BigButton
+          label="Shake it"
+          onPress={() => then({ do: 'nature', nature: { noiseG: 0.6 } })}
+          style={styles.grow}
+        />
+        <BigButton
+          label="Let it drift"
+          onPress={() => then({ do: 'nature', nature: { driftGPerMin: 6 } })}
+          style={styles.grow}
+        />
+        <BigButton
           label="Overload it"
           onPress={() => then({ do: 'nature', nature: { capacityG: 10 } })}
           style={styles.grow}
         />
         <BigButton
           label="Mend it"
-          onPress={() => then({ do: 'nature', nature: { capacityG: 5000 } })}
+          onPress={() => then({ do: 'nature', nature: usualNature })}
           style={styles.grow}
         />
         <BigButton

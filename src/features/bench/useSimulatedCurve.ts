@@ -3,6 +3,7 @@ import { batchInCup } from '../../core/bench/heating';
 import { simulatedBench } from '../../data/instruments/simulatedBench';
 import { useBench } from './benchSource';
 import { useGuide } from './guide';
+import { useOwnInstruments } from './instruments';
 
 const msPerMin = 60_000;
 /** What is simulated runs hotter than the model by a tenth of its rise, so that a reading has something to tell. */
@@ -19,6 +20,7 @@ export function useSimulatedCurve(): void {
   const layer = state.layers.findLastIndex(({ pouredAt }) => pouredAt !== undefined);
   const pouredAt = state.layers[layer]?.pouredAt;
   const { heat } = copy;
+  const { sees = 'core' } = useOwnInstruments().thermometer;
   const speed = clock.speed;
   useEffect(() => {
     const held =
@@ -27,7 +29,7 @@ export function useSimulatedCurve(): void {
         : heat !== undefined && pouredAt !== undefined
           ? {
               atMin: heat.atMin.map((min) => min - (heat.layerAtMin[layer] ?? 0)),
-              curveC: heat.coreC,
+              curveC: sees === 'core' ? heat.coreC : heat.surfaceC,
               sinceAt: pouredAt,
             }
           : undefined;
@@ -37,5 +39,5 @@ export function useSimulatedCurve(): void {
     void simulatedBench()
       .then((bench) => bench.thermometer({ ...curve, elapsedMin, speed, hotterBy, noiseC }))
       .catch(() => undefined);
-  }, [answer, metAt, heat, pouredAt, layer, speed, clock]);
+  }, [answer, metAt, heat, sees, pouredAt, layer, speed, clock]);
 }
