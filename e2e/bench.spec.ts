@@ -231,6 +231,8 @@ test('back, skip with a reason, another way, pause, a note, and a pour that is e
   await page.getByRole('button', { name: 'Write it down' }).tap();
   await more(/^End this pour here/);
   await onHeading(page, 'Bench tray: poured');
+  await page.getByRole('button', { name: 'Go on with it' }).tap();
+  await onHeading(page, 'B hardener');
   const [live] = await liveRecords(page);
   expect(live!.events.map(({ did }) => did)).toEqual([
     'skipped',
@@ -242,6 +244,7 @@ test('back, skip with a reason, another way, pause, a note, and a pour that is e
     'resumed',
     'noted',
     'ended',
+    'reopened',
   ]);
   expect(live!.events[4]).toMatchObject({ aG: 400, text: 'poured from the tin' });
 });

@@ -6,7 +6,7 @@ const benchDeeds = [
   'done',
   /** It is left out, with the reason. */
   'skipped',
-  /** One went back: the step, and what followed it in its batch, is open again. */
+  /** One went back: the step, and what followed it in its batch, is open again; without a step the pour that was ended. */
   'reopened',
   /** A way was chosen within a step: rest, vacuum or warm bath. */
   'chosen',

@@ -193,6 +193,16 @@ test('whatever happens in whatever order, the state is whole and what it holds i
   );
 });
 
+test('a pour that was ended by mistake is gone on with', () => {
+  const begun = [done(0, 'layer-1:ready')];
+  const over: BenchEvent = { at: at(1), did: 'ended', text: 'ended by hand' };
+  expect(benchState(copy, [...begun, over])).toMatchObject({ isOver: true, endedAt: at(1) });
+  const on: BenchEvent = { at: at(2), did: 'reopened' };
+  const state = benchState(copy, [...begun, over, on]);
+  expect(state).toMatchObject({ isOver: false, endedAt: undefined });
+  expect(laneInHand(state)?.id).toBe('layer-1/1');
+});
+
 test('events of a stranger are refused', () => {
   for (const event of [
     { at: -1, did: 'done' },

@@ -75,6 +75,7 @@ export interface BenchState {
   readonly pausedAt: number | undefined;
   /** Everything is poured and looked after, or it was ended. */
   readonly isOver: boolean;
+  /** When it was ended before all of it was poured, ms: it may be gone on with. */
   readonly endedAt: number | undefined;
   /** When a layer was begun and when its last batch was poured, ms. */
   readonly layers: readonly {
@@ -305,7 +306,11 @@ export function benchState(copy: BenchCopy, events: readonly BenchEvent[]): Benc
     });
     before = pouredAt !== undefined;
   }
-  const ended = lastEvent(events, ({ did }) => did === 'ended');
+  const last = lastEvent(
+    events,
+    ({ did, step }) => did === 'ended' || (did === 'reopened' && step === undefined),
+  );
+  const ended = last?.did === 'ended' ? last : undefined;
   const paused = lastEvent(events, ({ did }) => did === 'paused' || did === 'resumed');
   const isPaused = paused?.did === 'paused';
   return {

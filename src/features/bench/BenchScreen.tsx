@@ -101,7 +101,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   );
   return (
     <GuideContext value={guide}>
-      <Voices pots={pots} />
+      <Voices copy={copy} state={state} clock={clock} pots={pots} />
       <AutoReadings />
       {sheet !== undefined && sheets[sheet]}
       {/* The guide stays under what stands over it: the scale goes on telling. */}

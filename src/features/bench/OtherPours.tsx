@@ -10,6 +10,7 @@ import { sayClock, stepNames } from '../../words/bench';
 import { StripCell } from './BenchStrip';
 import { useBenchNow } from './useBenchNow';
 import { useRunningPots } from './usePots';
+import { Voices } from './Voices';
 
 const msPerMin = 60_000;
 const realClock = { now: () => Date.now(), speed: 1 };
@@ -84,7 +85,13 @@ function RunningPour({
         : lane?.next === undefined
           ? '–'
           : stepNames[lane.next.kind];
-  return <StripCell name={nameOfLive(entry)} clock={clock} isHere={false} onPress={onPress} />;
+  return (
+    <>
+      {/* It is heard wherever its clock is seen. */}
+      <Voices copy={copy} state={state} clock={realClock} pots={pots} />
+      <StripCell name={nameOfLive(entry)} clock={clock} isHere={false} onPress={onPress} />
+    </>
+  );
 }
 
 const styles = StyleSheet.create({

@@ -12,6 +12,7 @@ import { sayMoney } from '../../words/figures';
 import { sayRoughly } from '../../words/rough';
 import { useBench } from './benchSource';
 import { BigButton } from './BigButton';
+import { goneOn } from './deeds';
 import type { RunningPot } from './guide';
 import { HeatingSheet } from './HeatingSheet';
 import { Scrolling, Whole } from './Scrolling';
@@ -24,7 +25,7 @@ interface ResultViewProps {
 
 /** How it went: what was over, what was late, what it cost. */
 export function ResultView({ pots, children }: ResultViewProps) {
-  const { copy, state, practice } = useBench();
+  const { copy, state, act, clock, practice } = useBench();
   const colours = useColours();
   const currency = useSettings().data?.currency ?? '';
   const lasts = new Map(
@@ -72,6 +73,9 @@ export function ResultView({ pots, children }: ResultViewProps) {
         ))}
       </Scrolling>
       <View style={[styles.foot, { borderTopColor: colours.line }]}>
+        {state.endedAt !== undefined && state.lanes.some(({ next }) => next !== undefined) && (
+          <BigButton label="Go on with it" onPress={() => void act(goneOn(clock.now()))} />
+        )}
         {practice === undefined && (
           <BigButton kind="stop" label="It is heating" onPress={() => setHeating(true)} />
         )}

@@ -1,18 +1,25 @@
 import { useEffect, useRef } from 'react';
-import { isAfterLane } from '../../core/bench/benchState';
+import type { BenchCopy } from '../../core/bench/benchCopy';
+import { isAfterLane, type BenchState } from '../../core/bench/benchState';
 import { potClockOf, potVoices, type PotVoice } from '../../core/bench/potClock';
 import { potVoiceSpoken } from '../../words/bench';
 import { useAlarm } from './alarm';
-import { useBench } from './benchSource';
+import type { BenchClock } from './benchSource';
 import type { RunningPot } from './guide';
-import { useBenchTime } from './useBenchNow';
+import { useBenchNow } from './useBenchNow';
 
 const loudness = (voice: PotVoice): number => potVoices.indexOf(voice);
 
+interface VoicesProps {
+  readonly copy: BenchCopy;
+  readonly state: BenchState;
+  readonly clock: BenchClock;
+  readonly pots: readonly RunningPot[];
+}
+
 /** Clocks are heard when their voice changes, and bubbles when they are due; nothing is told twice. */
-export function Voices({ pots }: { readonly pots: readonly RunningPot[] }): null {
-  const { copy, state } = useBench();
-  const now = useBenchTime();
+export function Voices({ copy, state, clock: bench, pots }: VoicesProps): null {
+  const now = useBenchNow(bench);
   const alarm = useAlarm();
   const heard = useRef<Map<string, number> | undefined>(undefined);
   useEffect(() => {

@@ -91,3 +91,9 @@ export const ended =
   (at: number, text: string): Deed =>
   ({ isOver }) =>
     isOver ? [] : [{ at, did: 'ended', text }];
+
+/** A pour that was ended is gone on with. */
+export const goneOn =
+  (at: number): Deed =>
+  ({ endedAt }) =>
+    endedAt === undefined ? [] : [{ at, did: 'reopened' }];
