@@ -78,10 +78,8 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/data', press(/^Your hours/)],
   ['/jobs/demo-drawer-tray/pour'],
   // Each on a job of its own: a practice that is open stays as it is.
-  ['/bench/practice?job=demo-compass-rose'],
   ['/bench/practice?job=demo-drawer-tray', toWeighing],
   ['/bench/practice?job=demo-lamp-base', benchSheet('It is heating')],
-  ['/bench/practice?job=demo-galley-inlay', benchSheet('More')],
   ['/bench/practice?job=demo-galley-bowl', benchSheet('More', /^We did it another way/, /^A: /)],
   ['/bench/practice?job=demo-chart-table', benchSheet('More', 'Read a temperature')],
   ['/bench/practice?job=demo-pot-stands', benchSheet('More', /^End the practice/)],

@@ -18,7 +18,7 @@ interface HandWays {
 
 /** General practice with a jug; `exact` stops on the figure. */
 export const handWays: Readonly<Record<Hand, HandWays>> = {
-  exact: { fastGPerS: 250, easing: 3, slowGPerS: 8, lateS: 0 },
+  exact: { fastGPerS: 600, easing: 6, slowGPerS: 20, lateS: 0 },
   careful: { fastGPerS: 40, easing: 0.6, slowGPerS: 0.6, lateS: 0.25 },
   usual: { fastGPerS: 60, easing: 0.9, slowGPerS: 2, lateS: 0.4 },
   hasty: { fastGPerS: 90, easing: 1.6, slowGPerS: 12, lateS: 0.6 },
