@@ -5,7 +5,7 @@ import { settingsPatch } from '../records/patchedSettings';
 import type { DatesRecord } from '../records/datesRecord';
 import type { TicksRecord } from '../records/ticksRecord';
 import { datesCollection, datesRecordOf, ticksCollection, ticksRecordOf } from '../repositories';
-import { StaleWriteError } from '../store/staleWriteError';
+import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
 import { useDates, useTicks } from './queries';
 import { useCommit } from './useCommit';
@@ -19,16 +19,6 @@ const noTicks: JobTicks = { lines: [], tasks: [] };
 /** Whether a job has a date: then it is in the days. */
 export const isDated = ({ start, due, pins }: JobDates): boolean =>
   start !== undefined || due !== undefined || pins.length > 0;
-
-/** Another window was first: what it wrote is read, and the change is made to that, once. */
-async function againIfOvertaken(write: () => Promise<unknown>): Promise<void> {
-  try {
-    await write();
-  } catch (error) {
-    if (!(error instanceof StaleWriteError)) throw error;
-    await write();
-  }
-}
 
 /** Changes when jobs are wanted, and what of them was done. */
 export function useChangeDays() {

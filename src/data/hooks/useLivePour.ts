@@ -8,23 +8,13 @@ import type { LiveEntry } from '../records/liveEntry';
 import type { LiveRecord } from '../records/liveRecord';
 import { copyCollection, copyRecordOf, liveCollection, liveRecordOf } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
-import { StaleWriteError } from '../store/staleWriteError';
+import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
 import { useOne } from './queries';
 import { useCommit, useUndoable, type Undo } from './useCommit';
 
 /** What is written follows from how things stand when it is; nothing where it is done already. */
 export type Deed = (state: BenchState) => readonly BenchEvent[];
-
-/** Another window was first: what it wrote is read, and the change is made to that, once. */
-async function againIfOvertaken<T>(write: () => Promise<T>): Promise<T> {
-  try {
-    return await write();
-  } catch (error) {
-    if (!(error instanceof StaleWriteError)) throw error;
-    return write();
-  }
-}
 
 const both = async (store: RecordStore, id: string) => {
   const [live, copy] = await Promise.all([readOne(store, lives, id), readOne(store, copies, id)]);

@@ -26,6 +26,7 @@ import { NoteSheet } from './NoteSheet';
 import { OtherWaySheet } from './OtherWaySheet';
 import { Whole } from './Scrolling';
 import { ResultView } from './ResultView';
+import { SimulatedCurve } from './SimulatedCurve';
 import { SimulatedPanel } from './SimulatedPanel';
 import { SimulatedSheet } from './SimulatedSheet';
 import { SkipSheet } from './SkipSheet';
@@ -76,6 +77,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
     };
   }, [lane, step, pots]);
   const scale = useInstrument('scale');
+  const thermometer = useInstrument('thermometer');
   const pour = pourOf(copy);
   if (state.isOver || guide === undefined || lane === undefined || step === undefined) {
     return <ResultView pots={pots}>{afterwards}</ResultView>;
@@ -103,6 +105,7 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
     <GuideContext value={guide}>
       <Voices copy={copy} state={state} clock={clock} pots={pots} />
       <AutoReadings />
+      {thermometer?.driver === 'simulated' && <SimulatedCurve />}
       {sheet !== undefined && sheets[sheet]}
       {/* The guide stays under what stands over it: the scale goes on telling. */}
       <View style={sheet === undefined ? styles.bench : styles.under}>

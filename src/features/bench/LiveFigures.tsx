@@ -2,7 +2,7 @@ import { standingOf } from '../../core/bench/weighing';
 import { sayOnScale } from '../../words/figures';
 import { BigFigure } from './BigFigure';
 import { useWeighed, type Weigher } from './useWeighing';
-import type { PartWeight } from './weighingOf';
+import type { PartWeight } from '../../core/bench/partWeight';
 import { WeighLayout } from './WeighLayout';
 
 interface LiveFiguresProps {

@@ -9,7 +9,7 @@ import { sayCorrection } from '../../words/correction';
 import { sayOnScale } from '../../words/figures';
 import { BigFigure } from './BigFigure';
 import { useWeighed, type Weigher } from './useWeighing';
-import type { PartWeight } from './weighingOf';
+import type { PartWeight } from '../../core/bench/partWeight';
 
 /** What follows for both parts once one of them is as it is now. */
 function correctedBy(

@@ -8,7 +8,6 @@ import { BigButton } from './BigButton';
 import { useGuide } from './guide';
 import { steerScale } from './steerScale';
 import { useWantedG } from './wanted';
-import { useSimulatedCurve } from './useSimulatedCurve';
 
 /** A cup of cardboard or thin plastic, g. */
 const usualCupG = 31;
@@ -21,7 +20,6 @@ interface SimulatedPanelProps {
 export function SimulatedPanel({ hand }: SimulatedPanelProps) {
   const colours = useColours();
   const { open } = useGuide();
-  useSimulatedCurve();
   const g = useWantedG();
   return (
     <View

@@ -1,6 +1,6 @@
 import { sayOnScale } from '../../words/figures';
 import { BigFigure } from './BigFigure';
-import type { PartWeight } from './weighingOf';
+import type { PartWeight } from '../../core/bench/partWeight';
 import { WeighLayout } from './WeighLayout';
 
 /** What the scale is to read, where it does not tell by itself, or nothing is poured yet. */

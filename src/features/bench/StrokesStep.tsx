@@ -1,4 +1,6 @@
 import { StyleSheet, View } from 'react-native';
+import { pourOf } from '../../core/bench/benchCopy';
+import { gOfStrokes } from '../../core/bench/byVolume';
 import type { BatchLane } from '../../core/bench/benchState';
 import type { Strokes } from '../../core/mix/strokes';
 import { space } from '../../ui/theme/tokens';
@@ -16,11 +18,12 @@ interface StrokesStepProps {
 
 /** Both pumps in turn, a tap a round. */
 export function StrokesStep({ lane, strokes }: StrokesStepProps) {
-  const { act, clock } = useBench();
+  const { copy, act, clock } = useBench();
   const { step } = useGuide();
   const { rounds, perRound } = strokes;
   const isLast = lane.rounds >= rounds;
-  const { a, b } = lane.batch.group;
+  const { ratio } = pourOf(copy).resin;
+  const brought = ratio && gOfStrokes(lane.batch.group, ratio.byVolume.a / ratio.byVolume.b);
   return (
     <GuideFrame
       title={`Round ${Math.min(rounds, lane.rounds + 1)} of ${rounds}`}
@@ -29,7 +32,7 @@ export function StrokesStep({ lane, strokes }: StrokesStepProps) {
         isLast
           ? {
               label: doneWords.strokes,
-              onPress: () => void act(doneNow(step, clock.now(), { aG: a.g, bG: b.g, by: 'plan' })),
+              onPress: () => void act(doneNow(step, clock.now(), { ...brought, by: 'plan' })),
             }
           : { label: 'This round is in', onPress: () => void act(counted(step, clock.now())) }
       }

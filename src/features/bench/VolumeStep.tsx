@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { gOfVolume, volumeIn, volumeOfPart } from '../../core/bench/byVolume';
 import type { BatchLane } from '../../core/bench/benchState';
 import { doneWords } from '../../words/bench';
 import { sayOnScale } from '../../words/figures';
@@ -26,13 +27,12 @@ export function VolumeStep({ lane, inCup }: VolumeStepProps) {
   const part = step.kind === 'part-b' ? 'b' : 'a';
   const { group } = lane.batch;
   const { first, cups } = pourOf(copy).mixing;
-  const ownMl = part === 'a' ? inCup.aMl : inCup.bMl;
+  const ownMl = volumeOfPart(lane, part) ?? 0;
   const isSecond = cups === 'one' && part !== first && group.b.ml > 0;
-  const belowMl = isSecond ? (part === 'a' ? inCup.bMl : inCup.aMl) : 0;
-  const amount = part === 'a' ? group.a : group.b;
+  const belowMl = isSecond ? volumeIn(lane, part === 'a' ? 'b' : 'a') : 0;
   const take = (markMl: number, by: 'plan' | 'hand'): void =>
     void act(
-      partIn(step, clock.now(), ((markMl - belowMl) * amount.g) / amount.ml, by, {
+      partIn(step, clock.now(), gOfVolume(group, part, markMl - belowMl), by, {
         raw: `${sayOnScale(markMl, inCup.stepMl)} ml`,
       }),
     );

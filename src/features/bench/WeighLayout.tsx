@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { space } from '../../ui/theme/tokens';
 import { CupDrawing } from './CupDrawing';
-import type { PartWeight } from './weighingOf';
+import type { PartWeight } from '../../core/bench/partWeight';
 
 interface WeighLayoutProps {
   readonly weight: PartWeight;

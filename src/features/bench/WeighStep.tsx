@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { pourOf } from '../../core/bench/benchCopy';
 import type { BenchEvent } from '../../core/bench/benchEvents';
 import type { BatchLane } from '../../core/bench/benchState';
+import { partWeightOf, type PartWeight } from '../../core/bench/partWeight';
 import { answered, countFromHere, isStill, itIsResin, standingOf } from '../../core/bench/weighing';
 import { doneWords } from '../../words/bench';
 import { sayOnScale } from '../../words/figures';
@@ -18,7 +19,6 @@ import { ScaleNotice } from './ScaleNotice';
 import { StillFigures } from './StillFigures';
 import { useSeldom, useWeigher, type Noticed } from './useWeighing';
 import { useWantedOf } from './wanted';
-import { weighingOf, type PartWeight } from './weighingOf';
 
 const taredWords = 'tared';
 
@@ -61,7 +61,7 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
   const { step } = useGuide();
   const pour = pourOf(copy);
   const { cups } = pour.mixing;
-  const weight = useMemo(() => weighingOf(lane, step.kind, cups), [lane, step.kind, cups]);
+  const weight = useMemo(() => partWeightOf(lane, step.kind, cups), [lane, step.kind, cups]);
   const { part, stepG, figureG, addG, otherG, inG, targetG, isTopUp } = weight;
   const scale = useInstrument('scale');
   const connection = useInstrumentState(scale);
@@ -110,26 +110,21 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
   }, [isMeeting, act, lane.id, clock]);
   const notice = seldom?.notice;
   const trouble = seldom?.trouble ?? connection.trouble;
+  // As texts: each is written once, when it is noticed.
+  const said =
+    notice?.code === 'tared'
+      ? taredWords
+      : notice?.code === 'unit'
+        ? `unit ${notice.from} to ${notice.to}`
+        : undefined;
   useEffect(() => {
-    const said =
-      notice?.code === 'tared'
-        ? taredWords
-        : notice?.code === 'unit'
-          ? `unit ${notice.from} to ${notice.to}`
-          : undefined;
-    if (said !== undefined) {
-      void act(scaleSaid(lane.id, clock.now(), said, weigher?.get().weighing.raw));
-    }
-    // What was noticed is written when it was noticed.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [notice]);
+    if (said === undefined) return;
+    void act(scaleSaid(lane.id, clock.now(), said, weigher?.get().weighing.raw));
+  }, [said, act, lane.id, clock, weigher]);
   useEffect(() => {
-    if (trouble !== undefined && scale !== undefined) {
-      void act(scaleSaid(lane.id, clock.now(), trouble, weigher?.get().weighing.raw));
-    }
-    // One line for each trouble.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [trouble]);
+    if (trouble === undefined || scale === undefined) return;
+    void act(scaleSaid(lane.id, clock.now(), trouble, weigher?.get().weighing.raw));
+  }, [trouble, act, lane.id, clock, weigher, scale]);
 
   if (isKeying) {
     return (

@@ -1,5 +1,5 @@
-import type { BatchLane, StepState } from '../../core/bench/benchState';
-import { partOfStep } from '../../core/bench/benchSteps';
+import type { BatchLane, StepState } from './benchState';
+import { partOfStep } from './benchSteps';
 
 /** What is weighed in a step: which part, on what, and to which figure, g. */
 export interface PartWeight {
@@ -18,7 +18,8 @@ export interface PartWeight {
   readonly isAlone: boolean;
 }
 
-export function weighingOf(
+/** @param cups both parts in one cup, or each in its own first */
+export function partWeightOf(
   { inCup, correction, batch }: BatchLane,
   kind: StepState['kind'],
   cups: 'one' | 'own',

@@ -11,7 +11,7 @@ const hotterBy = 0.1;
 const noiseC = 0.1;
 
 /** Holds the simulated thermometer into what cures: the batch in its cup, or the layer that was poured last. */
-export function useSimulatedCurve(): void {
+export function SimulatedCurve(): null {
   const { copy, state, clock } = useBench();
   const { pot } = useGuide();
   const cup = batchInCup(state);
@@ -40,4 +40,5 @@ export function useSimulatedCurve(): void {
       .then((bench) => bench.thermometer({ ...curve, elapsedMin, speed, hotterBy, noiseC }))
       .catch(() => undefined);
   }, [answer, metAt, heat, sees, pouredAt, layer, speed, clock]);
+  return null;
 }
