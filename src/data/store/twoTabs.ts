@@ -26,6 +26,10 @@ export function twoTabs(retryAfterMs: readonly number[] = [5]) {
           if (device.cannotRead) throw new Error('cannot be read');
           return inMemory.getAllKeys();
         },
+        async getMany(keys) {
+          if (device.cannotRead) throw new Error('cannot be read');
+          return inMemory.getMany(keys);
+        },
         async setMany(entries) {
           if (device.refuses) throw new Error('QuotaExceededError');
           device.transactions += 1;

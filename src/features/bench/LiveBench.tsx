@@ -22,6 +22,7 @@ import { BenchScreen } from './BenchScreen';
 import { BenchSheet } from './BenchSheet';
 import { BigButton } from './BigButton';
 import { OtherPours } from './OtherPours';
+import { useKeeping } from './useKeeping';
 
 const realClock: BenchClock = { now: () => Date.now(), speed: 1 };
 
@@ -60,12 +61,13 @@ function OpenBench({
   const { record, copy } = live;
   const actions = useLiveActions();
   const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
-  const act = useCallback((deed: Deed) => actions.act(id, deed), [actions, id]);
+  const { keep, waiting, again } = useKeeping();
+  const act = useCallback((deed: Deed) => keep(() => actions.act(id, deed)), [keep, actions, id]);
   const source = useMemo(
     (): BenchSource => ({ id, copy, state, clock: realClock, act, practice: undefined }),
     [id, copy, state, act],
   );
-  useTicked(record.job, source);
+  useTicked(record.job, source, keep);
   const fresh = useFreshCopy(record.job, copy.pour);
   const differences = fresh === undefined ? [] : planDifference(pourOf(copy), pourOf(fresh));
   const next = fresh && differences.length > 0 ? takenOver(copy, fresh, state) : undefined;
@@ -76,19 +78,29 @@ function OpenBench({
         onLeave={onLeave}
         others={<OtherPours here={id} onPour={onPour} />}
         notice={
-          differences.length > 0 &&
-          !state.isOver && (
-            <Strip words={`The job has changed since. ${differences.map(sayDifference).join(' ')}`}>
-              {next === undefined ? null : (
-                <BigButton
-                  label="Take it for what is not begun"
-                  onPress={() =>
-                    void actions.replan(id, (before, now) => takenOver(before, fresh!, now))
-                  }
-                />
-              )}
-            </Strip>
-          )
+          <>
+            {waiting > 0 && (
+              <Strip words="The storage of this browser gave no answer: what was done last is not kept. Leave this page open, and keep it again.">
+                <BigButton label="Keep it again" onPress={() => void again()} />
+              </Strip>
+            )}
+            {differences.length > 0 && !state.isOver && (
+              <Strip
+                words={`The job has changed since. ${differences.map(sayDifference).join(' ')}`}
+              >
+                {next === undefined ? null : (
+                  <BigButton
+                    label="Take it for what is not begun"
+                    onPress={() =>
+                      void keep(() =>
+                        actions.replan(id, (before, now) => takenOver(before, fresh!, now)),
+                      )
+                    }
+                  />
+                )}
+              </Strip>
+            )}
+          </>
         }
         afterwards={
           <BigButton
@@ -104,7 +116,11 @@ function OpenBench({
 }
 
 /** What the bench has seen done is ticked in the days of its job, at its real times. */
-function useTicked(job: string, { copy, state }: BenchSource): void {
+function useTicked(
+  job: string,
+  { copy, state }: BenchSource,
+  keep: (work: () => Promise<void>) => Promise<void>,
+): void {
   const { changeTicks } = useChangeDays();
   const { tasks } = useTicksOf(job);
   const hasJob = useOne(jobs, job).data?.record !== undefined;
@@ -116,16 +132,18 @@ function useTicked(job: string, { copy, state }: BenchSource): void {
   useEffect(() => {
     if (missing.length === 0 || !hasJob) return;
     const instant = (at: number): string => new Date(at).toISOString();
-    void changeTicks(job, (before) => ({
-      lines: before.lines,
-      tasks: [
-        ...before.tasks,
-        ...missing
-          .filter(({ id }) => before.tasks.every((task) => task.id !== id))
-          .map(({ id, from, to }) => ({ id, from: instant(from), to: instant(to) })),
-      ],
-    }));
-  }, [missing, hasJob, job, changeTicks]);
+    void keep(() =>
+      changeTicks(job, (before) => ({
+        lines: before.lines,
+        tasks: [
+          ...before.tasks,
+          ...missing
+            .filter(({ id }) => before.tasks.every((task) => task.id !== id))
+            .map(({ id, from, to }) => ({ id, from: instant(from), to: instant(to) })),
+        ],
+      })),
+    );
+  }, [missing, hasJob, job, changeTicks, keep]);
 }
 
 /** What a pour of the job would be begun with now; undefined until it is known, and where the job is not whole. */
