@@ -1,22 +1,7 @@
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import oracles from '../src/core/thermal/fixtures/heatOracles.json';
+import { commandsOn } from './testCommand';
 
-const folder = mkdtempSync(join(tmpdir(), 'nipperkin-heat-'));
-afterAll(() => rmSync(folder, { recursive: true }));
-
-function run(script: string, value: unknown, ...options: string[]) {
-  const path = join(folder, 'case.json');
-  writeFileSync(path, JSON.stringify(value));
-  const { stdout, stderr, status } = spawnSync(
-    process.execPath,
-    ['--import', 'tsx', join(__dirname, script), ...options, path],
-    { encoding: 'utf8' },
-  );
-  return { status, said: JSON.parse(status === 0 ? stdout : stderr) as Record<string, unknown> };
-}
+const run = commandsOn('heat');
 
 const slab = {
   family: 'deep-pour-epoxy',

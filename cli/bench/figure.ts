@@ -3,7 +3,7 @@ export interface BenchFigure {
   readonly name: string;
   readonly median: number;
   /** `x` is a ratio: how many times as much. */
-  readonly unit: 'ms' | 'bytes' | 'MB' | 'elements' | 'x' | 'frames/s';
+  readonly unit: 'ms' | 'bytes' | 'MB' | 'elements' | 'x' | '%' | 'frames/s';
   readonly runs: number;
 }
 

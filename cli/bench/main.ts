@@ -6,6 +6,7 @@ import { benchRanges } from './heat/ranges';
 import { benchHeatScreen } from './heat/screen';
 import { benchJobList } from './jobList';
 import { benchKeystroke } from './keystroke';
+import { benchLearn } from './learn';
 import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
@@ -36,10 +37,11 @@ const print = (figures: readonly BenchFigure[]): void => {
   for (const figure of figures) process.stdout.write(`${JSON.stringify(figure)}\n`);
 };
 
-/** Prints one line of JSON for each figure: name, median, unit, runs; with `--waits` only what a person waits for, with `--pour` only the bench with a live scale. */
+/** Prints one line of JSON for each figure: name, median, unit, runs; with `--waits` only what a person waits for, with `--pour` only the bench with a live scale, with `--learn` only what readings teach. */
 async function main(): Promise<void> {
   if (process.argv.includes('--reliability')) return measureReliability();
   if (process.argv.includes('--pour')) return print(await benchBenchScreen());
+  if (process.argv.includes('--learn')) return print(benchLearn());
   if (process.argv.includes('--waits')) return print(await benchWaits());
   print([
     benchPlan(),
@@ -48,6 +50,7 @@ async function main(): Promise<void> {
     ...benchMeasure(),
     ...benchHeat(),
     ...benchRanges(),
+    ...benchLearn(),
     ...(await benchMesh()),
     ...(await benchHeatScreen()),
     ...(await benchLoad()),

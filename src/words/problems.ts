@@ -6,6 +6,7 @@ import { fileProblems } from './problems/fileProblems';
 import { heatProblems } from './problems/heatProblems';
 import { inputProblems } from './problems/inputProblems';
 import { layerProblems } from './problems/layerProblems';
+import { learnProblems } from './problems/learnProblems';
 import { measureProblems } from './problems/measureProblems';
 import { mixProblems } from './problems/mixProblems';
 import { outsideProblems } from './problems/outsideProblems';
@@ -18,6 +19,7 @@ const sentences: ProblemSentences<ProblemCodes> = {
   ...cardProblems,
   ...heatProblems,
   ...layerProblems,
+  ...learnProblems,
   ...mixProblems,
   ...colourProblems,
   ...stockProblems,

@@ -1,4 +1,12 @@
-import { object, type InferType } from 'yup';
+import {
+  object,
+  type AnyObject,
+  type InferType,
+  type MakePartial,
+  type TestContext,
+  type TypeFromShape,
+  type ValidationError,
+} from 'yup';
 import { checkedOrThrow } from '../schema/check';
 import { choiceSchema } from '../schema/choiceSchema';
 import { needed } from '../schema/needed';
@@ -18,6 +26,37 @@ const lengthMm = (greatest: number) => ({ greatest, whole: false, example: '50' 
 const roomC = { least: -10, greatest: 50, whole: false, mayBeZero: true, example: '23' };
 const filmU = { greatest: 5000, whole: false, mayBeZero: true, example: '9' };
 
+/** Where a bare case stands: mm, °C, W/(m² K). */
+export const barePlaceKeys = {
+  geometry: choiceSchema(['slab', 'channel', 'cup'] as const),
+  depthMm: numberSchema(lengthMm(1000)),
+  widthMm: optionalNumberSchema(lengthMm(10_000)),
+  /** Timber on both sides of a channel. */
+  sideWoodMm: optionalNumberSchema(lengthMm(1000)),
+  radiusMm: optionalNumberSchema(lengthMm(5000)),
+  roomC: numberSchema(roomC),
+  resinC: optionalNumberSchema(roomC),
+  /** Films, W/(m² K). */
+  topFilm: numberSchema(filmU),
+  bottomU: numberSchema(filmU),
+  sideU: optionalNumberSchema(filmU),
+};
+
+type Sized = Partial<Pick<BarePlace, 'geometry' | 'widthMm' | 'radiusMm'>>;
+
+/** A channel has a width, a cup a radius. */
+export function isSized(given: Sized, context: TestContext): true | ValidationError {
+  if (given.geometry === 'channel' && given.widthMm === undefined) {
+    return refusal(context, 'missing', { example: '200' }, 'widthMm');
+  }
+  if (given.geometry === 'cup' && given.radiusMm === undefined) {
+    return refusal(context, 'missing', { example: '48' }, 'radiusMm');
+  }
+  return true;
+}
+
+export type BarePlace = MakePartial<TypeFromShape<typeof barePlaceKeys, AnyObject>>;
+
 /** A bare case for checking the model: plain numbers, no job around them. */
 export const heatCaseSchema = object({
   family: choiceSchema(heatFamilies),
@@ -31,32 +70,13 @@ export const heatCaseSchema = object({
     .noUnknown()
     .optional()
     .default(undefined),
-  geometry: choiceSchema(['slab', 'channel', 'cup'] as const),
-  depthMm: numberSchema(lengthMm(1000)),
-  widthMm: optionalNumberSchema(lengthMm(10_000)),
-  /** Timber on both sides of a channel. */
-  sideWoodMm: optionalNumberSchema(lengthMm(1000)),
-  radiusMm: optionalNumberSchema(lengthMm(5000)),
-  roomC: numberSchema(roomC),
-  resinC: optionalNumberSchema(roomC),
-  /** Films, W/(m² K). */
-  topFilm: numberSchema(filmU),
-  bottomU: numberSchema(filmU),
-  sideU: optionalNumberSchema(filmU),
+  ...barePlaceKeys,
   hours: numberSchema({ greatest: 2000, whole: false, example: '72' }),
   /** Along the depth of a slab or a channel; along radius and height of a cup. */
   cells: optionalNumberSchema({ least: 4, greatest: 200, whole: true, example: '60' }),
 })
   .noUnknown()
-  .test('shape', (given, context) => {
-    if (given.geometry === 'channel' && given.widthMm === undefined) {
-      return refusal(context, 'missing', { example: '200' }, 'widthMm');
-    }
-    if (given.geometry === 'cup' && given.radiusMm === undefined) {
-      return refusal(context, 'missing', { example: '48' }, 'radiusMm');
-    }
-    return true;
-  });
+  .test('shape', isSized);
 
 export type HeatCase = InferType<typeof heatCaseSchema>;
 
@@ -83,7 +103,7 @@ const usualSideU = 8;
 
 const metres = (mm: number | undefined): number => (mm ?? 0) / 1000;
 
-function shapeOf({ geometry, widthMm, sideWoodMm, radiusMm, sideU }: HeatCase): HeatShape {
+function shapeOf({ geometry, widthMm, sideWoodMm, radiusMm, sideU }: BarePlace): HeatShape {
   const filmUSide = sideU ?? usualSideU;
   if (geometry === 'slab') return { kind: 'slab' };
   if (geometry === 'cup') {
@@ -122,6 +142,18 @@ function caseCuring({ family, label }: HeatCase): Curing {
   );
 }
 
+/** The setting of a bare place. */
+export const settingOfBare = (given: BarePlace): PourSetting => ({
+  shape: shapeOf(given),
+  layers: [{ depthM: metres(given.depthMm), pouredS: 0 }],
+  underside: { solid: undefined, thicknessM: 0, filmU: given.bottomU },
+  plateC: undefined,
+  room: constantRoom(given.roomC),
+  resinC: given.resinC ?? given.roomC,
+  topU: given.topFilm,
+  fan: { untilS: 0, topU: given.topFilm, undersideU: given.bottomU },
+});
+
 /**
  * Reads a bare case.
  * @throws InputError for the first thing that is wrong
@@ -135,18 +167,8 @@ export const readHeatCase = (value: unknown): HeatCase =>
  */
 export function runHeatCase(given: HeatCase): HeatCaseEnd {
   const curing = caseCuring(given);
-  const resinC = given.resinC ?? given.roomC;
-  const setting: PourSetting = {
-    shape: shapeOf(given),
-    layers: [{ depthM: metres(given.depthMm), pouredS: 0 }],
-    underside: { solid: undefined, thicknessM: 0, filmU: given.bottomU },
-    plateC: undefined,
-    room: constantRoom(given.roomC),
-    resinC,
-    topU: given.topFilm,
-    fan: { untilS: 0, topU: given.topFilm, undersideU: given.bottomU },
-  };
-  const events = noEvents(resinC);
+  const setting = settingOfBare(given);
+  const events = noEvents(setting.resinC);
   const end = runPour(
     setting,
     curing,

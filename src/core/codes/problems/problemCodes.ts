@@ -4,6 +4,7 @@ import type { FileProblems } from './fileProblems';
 import type { HeatProblems } from './heatProblems';
 import type { InputProblems } from './inputProblems';
 import type { LayerProblems } from './layerProblems';
+import type { LearnProblems } from './learnProblems';
 import type { MeasureProblems } from './measureProblems';
 import type { MixProblems } from './mixProblems';
 import type { OutsideProblems } from './outsideProblems';
@@ -17,6 +18,7 @@ export interface ProblemCodes
     CardProblems,
     HeatProblems,
     LayerProblems,
+    LearnProblems,
     MixProblems,
     ColourProblems,
     StockProblems,
