@@ -1,6 +1,7 @@
 import type { Schema } from 'yup';
 import { jobSchema, jobSchemaVersion1 } from '../src/core/job/jobSchema';
 import { mouldFileSchema } from '../src/core/measure/mould/mouldFile';
+import { recordFileSchema } from '../src/core/record/recordFile';
 import { resinsFileSchema } from '../src/core/resin/resinFile';
 import { JsonSchemas } from './jsonSchemaOf';
 
@@ -36,6 +37,13 @@ const published: readonly {
     title: 'Nipperkin mould, version 1',
     description: `A mould that was measured once. ${quantities}`,
     schema: mouldFileSchema,
+  },
+  {
+    name: 'record',
+    title: 'Nipperkin record, version 1',
+    description:
+      'What happened to one piece, pour by pour. Moments are milliseconds since 1970; other figures have their unit in their name.',
+    schema: recordFileSchema,
   },
 ];
 

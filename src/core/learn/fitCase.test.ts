@@ -1,13 +1,11 @@
 import { InputError } from '../problem';
-import { usualCard } from '../../testing/usualCard';
 import { sayProblem } from '../../words/problems';
 import { readFitCase, runFitCase } from './fitCase';
 import { looksFahrenheit } from './fahrenheit';
 import curve from './fixtures/deepPourCurve.json';
 
-const card = usualCard('deep-pour-epoxy');
-const setting = { depthMm: 50, roomC: 23 };
-const whole = { card, setting, readings: curve.readings };
+const whole = curve.case;
+const { card } = whole;
 const fit = (value: object) => runFitCase(readFitCase({ ...whole, ...value }));
 
 function refusalOf(value: object): InputError {
@@ -33,7 +31,7 @@ test('a curve of a pour that cured a fifth faster gives its rate back', () => {
 });
 
 test('the same curve in °F, once that is said', () => {
-  const readings = curve.readings.map(({ h, coreC }) => ({ h, coreC: coreC * 1.8 + 32 }));
+  const readings = whole.readings.map(({ h, coreC }) => ({ h, coreC: coreC * 1.8 + 32 }));
   const error = refusalOf({ readings });
   expect([error.code, error.field]).toEqual(['perhaps-fahrenheit', 'readings[0]']);
   expect(sayProblem(error)).toMatch(/Read as °F it is 2\d °C: say which unit/);

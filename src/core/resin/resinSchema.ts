@@ -12,7 +12,7 @@ import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema
 import { definedAs } from '../schema/inJson';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
-import { familyOf, resinFamilies } from './families';
+import { familyOf, resinFamilies, type ResinFamily } from './families';
 import { hardenerKeys, hardenerSchema } from './hardenerSchema';
 import { kitSchema, lotSchema } from './kitSchema';
 
@@ -48,6 +48,14 @@ const catalystSchema = object({
   .noUnknown()
   .optional()
   .default(undefined);
+
+/** What of a card must go together; where a card may be left out there is none. */
+interface RatioSaid {
+  readonly family?: ResinFamily;
+  readonly ratio?: unknown;
+  readonly ratioByWeight?: unknown;
+  readonly ratioByVolume?: unknown;
+}
 
 /** A resin card: what the label says. The one source of its type, for form, file and storage. */
 export const resinSchema = object({
@@ -95,7 +103,8 @@ export const resinSchema = object({
       properties: { greatestDepth: { $ref: '#/definitions/quantity' } },
     }),
   )
-  .test('ratio', (card, context) => {
+  .test('ratio', (card: RatioSaid | undefined, context) => {
+    if (card?.family === undefined) return true;
     const { family, ratio, ratioByWeight, ratioByVolume } = card;
     // A family that is none is told by itself.
     if (!resinFamilies.includes(family)) return true;

@@ -1,0 +1,168 @@
+import { array, boolean, number, object, string, type InferType } from 'yup';
+import { figureSources, readPlaces, restWays } from '../bench/benchEvents';
+import { resinFamilies } from '../resin/families';
+import { resinSchema } from '../resin/resinSchema';
+import { choiceSchema } from '../schema/choiceSchema';
+import { dateSchema } from '../schema/dateSchema';
+import { faultKinds, faultPlaces, severities } from './faults';
+
+const text = (longest: number) => string().max(longest);
+/** Ms since 1970. */
+const moment = () => number().integer().min(0).max(8.64e15);
+const minutes = () => number().min(-1e7).max(1e7);
+const grams = () => number().min(0).max(1e7);
+const degrees = () => number().min(-100).max(1000);
+const share = () => number().min(0).max(1);
+
+/** Which bottle a part came out of. */
+const lotUsedSchema = object({
+  name: text(80).defined(),
+  part: choiceSchema(['a', 'b', 'both'] as const),
+  /** A day: 2026-05-04. */
+  opened: dateSchema,
+  bestBefore: dateSchema,
+  usedG: grams().optional(),
+}).noUnknown();
+
+const batchSchema = object({
+  /** As in its plan: `layer-1/2`. */
+  id: text(120).required(),
+  plannedAG: grams().optional(),
+  plannedBG: grams().optional(),
+  aG: grams().optional(),
+  bG: grams().optional(),
+  /** Where its figures come from. */
+  by: choiceSchema(figureSources).optional(),
+  /** When A met B, and when the last of it was in the mould. */
+  metAt: moment().optional(),
+  pouredAt: moment().optional(),
+  stirredMin: minutes().optional(),
+  plannedStirMin: minutes().optional(),
+  secondCup: boolean().optional(),
+  rest: choiceSchema(restWays).optional(),
+  /** What let bubbles out was left out. */
+  restSkipped: boolean().optional(),
+  /** It lasts so long in its cup by the model; null where it lasts for as long as anybody looked. */
+  pourableMin: minutes().nullable().optional(),
+  /** Somebody said that it was heating. */
+  heatedAt: moment().optional(),
+}).noUnknown();
+
+const layerSchema = object({
+  depthMm: number().min(0).max(1e5).optional(),
+  /** How it was joined to what lies under it; left out for the first. */
+  joint: choiceSchema(['tacky', 'scuff'] as const).optional(),
+  begunAt: moment().optional(),
+  pouredAt: moment().optional(),
+  /** When it should have been begun, min after the layer under it was. */
+  window: object({ fromMin: minutes().required(), toMin: minutes().optional() })
+    .noUnknown()
+    .optional()
+    .default(undefined),
+  /** When what lies under it keeps its shape and may be scuffed, min after that was begun. */
+  scuffFromMin: minutes().optional(),
+  /** As planned. */
+  peakC: degrees().optional(),
+  gelMin: minutes().optional(),
+  hardMin: minutes().optional(),
+  bubblePasses: array()
+    .of(object({ dueAt: moment().required(), doneAt: moment().optional() }).noUnknown())
+    .max(100)
+    .default([]),
+  batches: array().of(batchSchema).max(1000).default([]),
+}).noUnknown();
+
+const readingSchema = object({
+  at: moment().required(),
+  c: degrees().required(),
+  place: choiceSchema(readPlaces),
+}).noUnknown();
+
+/** How somebody tried how far it had cured. */
+const cureTests = ['stick', 'glove', 'fingertip', 'nail'] as const;
+/** What it told, from liquid to hard. */
+const cureStates = ['liquid', 'gelled', 'tacky', 'tack-free', 'firm', 'hard'] as const;
+
+const seenSchema = object({
+  at: moment().required(),
+  layer: number().integer().min(0).max(1000).required(),
+  test: choiceSchema(cureTests),
+  state: choiceSchema(cureStates),
+}).noUnknown();
+
+/** One pour of a piece, as it went. */
+const pourRecordSchema = object({
+  name: text(200).default(''),
+  /** The pour at the bench that wrote it. */
+  live: text(120).optional(),
+  resin: text(200).defined(),
+  family: choiceSchema(resinFamilies),
+  hardener: text(80).optional(),
+  /** The card as it was. */
+  card: resinSchema.optional().default(undefined),
+  lots: array().of(lotUsedSchema).max(60).default([]),
+  mould: object({
+    id: text(120).optional(),
+    name: text(200).defined(),
+    castingsBefore: number().integer().min(0).max(1e6).optional(),
+  })
+    .noUnknown()
+    .optional()
+    .default(undefined),
+  roomC: degrees().optional(),
+  humidityPercent: number().min(0).max(100).optional(),
+  /** Of the mix when it was poured. */
+  resinC: degrees().optional(),
+  /** The most of the mix that was filler, by volume. */
+  fillerShare: share().optional(),
+  /** The most pigment in a mix, percent of its mass, and what its resin bears. */
+  pigmentPercent: number().min(0).max(100).optional(),
+  pigmentGreatestPercent: number().min(0).max(100).optional(),
+  /** What was made ready; left out where nobody said. */
+  timberSealed: boolean().optional(),
+  timberMoisturePercent: number().min(0).max(200).optional(),
+  released: boolean().optional(),
+  formSealed: boolean().optional(),
+  heldDown: boolean().optional(),
+  surfaceCleaned: boolean().optional(),
+  covered: boolean().optional(),
+  /** The tint was tried at a depth other than the piece's, mm. */
+  tintTriedMm: number().min(0).max(1e4).optional(),
+  layers: array().of(layerSchema).max(200).default([]),
+  readings: array().of(readingSchema).max(5000).default([]),
+  seen: array().of(seenSchema).max(500).default([]),
+  demouldedAt: moment().optional(),
+  /** Planed, sanded or polished. */
+  machinedAt: moment().optional(),
+  fanOffAt: moment().optional(),
+}).noUnknown();
+
+const faultSchema = object({
+  kind: choiceSchema(faultKinds),
+  place: choiceSchema(faultPlaces).optional(),
+  severity: number().oneOf(severities).default(2),
+  note: text(500).optional(),
+}).noUnknown();
+
+/** What happened to one piece, pour by pour: written by the bench, or by hand. The one source of its type, for file and storage. */
+export const pieceRecordSchema = object({
+  name: text(200).defined(),
+  /** The job that it was made by; that may be gone. */
+  job: text(120).optional(),
+  /** When its first pour was begun. */
+  madeAt: moment().required(),
+  pours: array().of(pourRecordSchema).max(30).default([]),
+  /** 1 to 5. */
+  rating: number().integer().min(1).max(5).optional(),
+  faults: array().of(faultSchema).max(60).default([]),
+  photos: array().of(text(120).defined()).max(40).default([]),
+  /** What it cost, with what was lost; in the person's own currency. */
+  cost: number().min(0).max(1e9).optional(),
+  lostCost: number().min(0).max(1e9).optional(),
+  notes: text(5000).default(''),
+}).noUnknown();
+
+export type PieceRecord = InferType<typeof pieceRecordSchema>;
+export type PourRecord = PieceRecord['pours'][number];
+export type LayerRecord = PourRecord['layers'][number];
+export type BatchRecord = LayerRecord['batches'][number];
