@@ -3,6 +3,8 @@ import { jobEntryOf, jobIndex, type JobEntry } from './records/jobEntry';
 import { jobRecords, type JobRecord } from './records/jobRecord';
 import { liveEntryOf, liveIndex, type LiveEntry } from './records/liveEntry';
 import { liveRecords } from './records/liveRecord';
+import { pieceEntryOf, pieceIndex, type PieceEntry } from './records/pieceEntry';
+import { pieceRecords } from './records/pieceRecord';
 import { readRecords, type ReadRecords, type RecordKind } from './records/readRecords';
 import { isRecord, type Written } from './store/changes';
 import type { Indexed } from './store/recordIndex';
@@ -77,4 +79,12 @@ export const liveListing: Listing<LiveEntry> = indexedListing(
   liveIndex,
   liveEntryOf,
   (a, b) => b.startedAt - a.startedAt,
+);
+
+/** All records of pieces, the one made last on top. */
+export const pieceListing: Listing<PieceEntry> = indexedListing(
+  pieceRecords,
+  pieceIndex,
+  pieceEntryOf,
+  (a, b) => b.madeAt - a.madeAt,
 );

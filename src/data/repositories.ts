@@ -14,6 +14,8 @@ import { ticksRecords, type TicksRecord } from './records/ticksRecord';
 import type { BenchCopy } from '../core/bench/benchCopy';
 import { copyRecords, type CopyRecord } from './records/copyRecord';
 import { liveRecords, type LiveRecord } from './records/liveRecord';
+import type { PieceRecord } from '../core/record/recordSchema';
+import { pieceRecords, type KeptPiece } from './records/pieceRecord';
 import type { UnreadableRecord } from './records/readRecords';
 import { resinRecords, type ResinRecord } from './records/resinRecord';
 import type { StoredRecord } from './store/versions';
@@ -44,6 +46,8 @@ export const ticksCollection = collection(ticksRecords, (a, b) => a.id.localeCom
 /** Pours at the bench, and the plans that they go by. */
 export const liveCollection = collection(liveRecords, (a, b) => b.startedAt - a.startedAt);
 export const copyCollection = collection(copyRecords, (a, b) => a.id.localeCompare(b.id));
+/** What happened to pieces, the latest first. */
+export const pieceCollection = collection(pieceRecords, (a, b) => b.piece.madeAt - a.piece.madeAt);
 /** There is one record of settings. */
 export const settingsCollection = collection(settingsRecords, () => 0);
 
@@ -146,6 +150,15 @@ export const copyRecordOf = (id: string, copy: BenchCopy, before?: CopyRecord): 
   // As it will be read again: what is undefined is not there.
   copy: JSON.parse(JSON.stringify(copy)) as BenchCopy,
   schema: copyRecords.version as 1,
+  ...nextVersion(before),
+});
+
+/** What happened to a piece. @param id of the new one, where its pours know it already */
+export const keptPieceOf = (piece: PieceRecord, before?: KeptPiece, id?: string): KeptPiece => ({
+  id: before?.id ?? id ?? nanoid(),
+  // As it will be read again: what is undefined is not there.
+  piece: JSON.parse(JSON.stringify(piece)) as PieceRecord,
+  schema: pieceRecords.version as 1,
   ...nextVersion(before),
 });
 

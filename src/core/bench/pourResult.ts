@@ -59,7 +59,7 @@ export interface PourResult {
 const lateFromMin = 5;
 
 /** The cheapest that a kilogram of a pour's resin costs; undefined where nobody gave a price. */
-function pricePerKg({ buying }: Plan, { index }: PourPlan): number | undefined {
+export function pricePerKg({ buying }: Plan, { index }: PourPlan): number | undefined {
   const own = buying.find(({ pours }) => pours.includes(index))?.buying;
   const prices = (own?.kits ?? []).map(({ perKg }) => perKg);
   return own?.perKg ?? (prices.length === 0 ? undefined : Math.min(...prices));

@@ -135,6 +135,11 @@ const pourRecordSchema = object({
   /** Planed, sanded or polished. */
   machinedAt: moment().optional(),
   fanOffAt: moment().optional(),
+  /** Of what was mixed, and of what of it was lost or over; in the person's own currency. */
+  cost: number().min(0).max(1e9).optional(),
+  lostCost: number().min(0).max(1e9).optional(),
+  /** Somebody has put it right: the bench only adds readings to it from then on. */
+  byHand: boolean().optional(),
 }).noUnknown();
 
 const faultSchema = object({
@@ -156,9 +161,6 @@ export const pieceRecordSchema = object({
   rating: number().integer().min(1).max(5).optional(),
   faults: array().of(faultSchema).max(60).default([]),
   photos: array().of(text(120).defined()).max(40).default([]),
-  /** What it cost, with what was lost; in the person's own currency. */
-  cost: number().min(0).max(1e9).optional(),
-  lostCost: number().min(0).max(1e9).optional(),
   notes: text(5000).default(''),
 }).noUnknown();
 

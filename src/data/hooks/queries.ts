@@ -48,6 +48,8 @@ export const useDates = () => useKind(kept.dates);
 export const useTicks = () => useKind(kept.ticks);
 /** Pours at the bench, the one begun last on top. */
 export const useLives = () => useKind(kept.lives);
+/** What happened to pieces, the one made last on top. */
+export const usePieces = () => useKind(kept.pieces);
 /** What could not be read and had to make room. */
 export const useAside = () => useKind(kept.aside);
 /** What was typed and is not saved as what it is of, the latest first. */

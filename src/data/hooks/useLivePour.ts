@@ -1,12 +1,23 @@
 import { useCallback, useMemo } from 'react';
+import { nanoid } from 'nanoid';
 import type { BenchCopy } from '../../core/bench/benchCopy';
 import type { BenchEvent } from '../../core/bench/benchEvents';
 import { benchState, type BenchState } from '../../core/bench/benchState';
-import { copies, lives } from '../kinds/kinds';
+import { pourRecordOf } from '../../core/record/pourRecordOf';
+import { withPour } from '../../core/record/withPour';
+import { copies, lives, pieces, ticks } from '../kinds/kinds';
 import { readOne } from '../kinds/readOne';
 import type { LiveEntry } from '../records/liveEntry';
 import type { LiveRecord } from '../records/liveRecord';
-import { copyCollection, copyRecordOf, liveCollection, liveRecordOf } from '../repositories';
+import {
+  copyCollection,
+  copyRecordOf,
+  keptPieceOf,
+  liveCollection,
+  liveRecordOf,
+  pieceCollection,
+} from '../repositories';
+import type { Write } from '../store/changes';
 import type { RecordStore } from '../store/recordStore';
 import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
@@ -20,6 +31,41 @@ const both = async (store: RecordStore, id: string) => {
   const [live, copy] = await Promise.all([readOne(store, lives, id), readOne(store, copies, id)]);
   return { live: live.record, copy: copy.record };
 };
+
+/**
+ * The record that a new pour of a job is written to: that of the latest pour of the job, unless it has this pour already. Then
+ * the piece is made once more.
+ */
+async function pieceFor(store: RecordStore, job: string, pour: number): Promise<string> {
+  const { records } = await lives.listing.read(store);
+  const own = records.filter((each) => each.job === job);
+  const piece = own[0]?.piece;
+  return piece === undefined || own.some((each) => each.piece === piece && each.pour === pour)
+    ? nanoid()
+    : piece;
+}
+
+/** What a pour makes of its record: nothing before any of it is in the mould. */
+async function recordedIn(
+  store: RecordStore,
+  live: LiveRecord,
+  copy: BenchCopy,
+): Promise<readonly Write[]> {
+  const state = benchState(copy, live.events);
+  if (state.layers.every(({ pouredAt }) => pouredAt === undefined)) return [];
+  const id = live.piece ?? live.id;
+  const [{ record: before }, { record: ticked }] = await Promise.all([
+    readOne(store, pieces, id),
+    readOne(store, ticks, live.job),
+  ]);
+  const lines = new Set((ticked?.lines ?? []).map((line) => line.id));
+  const pour = pourRecordOf(copy, state, live.id, lines);
+  const next = keptPieceOf(withPour(before?.piece, pour, live), before, id);
+  if (JSON.stringify(next.piece) === JSON.stringify(before?.piece)) return [];
+  return [
+    before === undefined ? pieceCollection.creation(next) : pieceCollection.change(next, before),
+  ];
+}
 
 /** What can be done with pours at the bench. */
 export function useLiveActions() {
@@ -36,6 +82,7 @@ export function useLiveActions() {
         pour: copy.pour,
         startedAt: Date.now(),
         state: 'under-way',
+        piece: await pieceFor(store, job, copy.pour),
         events: [],
       });
       await commit([
@@ -44,7 +91,7 @@ export function useLiveActions() {
       ]);
       return record.id;
     },
-    [commit],
+    [store, commit],
   );
   /** Writes what was done; resolves when it is stored. */
   const act = useCallback(
@@ -57,7 +104,10 @@ export function useLiveActions() {
         const events = [...live.events, ...more];
         const { isOver } = benchState(copy.copy, events);
         const next = liveRecordOf({ ...live, events, state: isOver ? 'over' : 'under-way' }, live);
-        await commit([liveCollection.change(next, live)]);
+        await commit([
+          liveCollection.change(next, live),
+          ...(await recordedIn(store, next, copy.copy)),
+        ]);
       }),
     [store, commit],
   );

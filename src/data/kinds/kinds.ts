@@ -19,14 +19,17 @@ import {
   draftCollection,
   jobCollection,
   mouldCollection,
+  pieceCollection,
   photoCollection,
   resinCollection,
   settingsCollection,
 } from '../repositories';
 import type { AnyKind, CountedKind, Kind } from './kind';
 import { photosOf } from '../records/photosOf';
+import type { KeptPiece } from '../records/pieceRecord';
+import type { PieceEntry } from '../records/pieceEntry';
 import type { JobEntry } from '../records/jobEntry';
-import { jobListing, liveListing } from '../listing';
+import { jobListing, liveListing, pieceListing } from '../listing';
 
 const nothing = (): readonly string[] => [];
 
@@ -106,6 +109,16 @@ export const copies: Kind<CopyRecord> = {
   refersTo: nothing,
 };
 
+/** What happened to pieces. */
+export const pieces: CountedKind<KeptPiece, PieceEntry> = {
+  counted: { one: 'record', many: 'records' },
+  queryKey: ['pieces'],
+  collection: pieceCollection,
+  listing: pieceListing,
+  isOwn: true,
+  refersTo: ({ photos: ids }) => ids.map(photoCollection.key),
+};
+
 /** What is typed and not saved as what it is of. */
 export const drafts: Kind<DraftRecord> = {
   counted: undefined,
@@ -147,6 +160,7 @@ export const kinds: readonly AnyKind[] = [
   ticks,
   lives,
   copies,
+  pieces,
   drafts,
   settings,
   aside,
@@ -160,6 +174,7 @@ export const kindsAtStart: readonly AnyKind[] = [
   dates,
   ticks,
   lives,
+  pieces,
   drafts,
   settings,
 ];

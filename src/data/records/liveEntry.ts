@@ -11,11 +11,13 @@ export interface LiveEntry extends Version {
   readonly pour: number;
   readonly startedAt: number;
   readonly state: LiveRecord['state'];
+  /** The record that it is written to. */
+  readonly piece: string | undefined;
 }
 
 export function liveEntryOf(record: LiveRecord): LiveEntry {
-  const { id, revision, stamp, job, name, pourName, pour, startedAt, state } = record;
-  return { id, revision, stamp, job, name, pourName, pour, startedAt, state };
+  const { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece } = record;
+  return { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece };
 }
 
 function isLiveEntry(key: string, value: unknown): value is LiveEntry {
@@ -28,6 +30,7 @@ function isLiveEntry(key: string, value: unknown): value is LiveEntry {
     figures.every((each) => typeof each === 'number') &&
     key === liveRecords.prefix + String(entry.id) &&
     (entry.stamp === undefined || typeof entry.stamp === 'string') &&
+    (entry.piece === undefined || typeof entry.piece === 'string') &&
     (entry.state === 'under-way' || entry.state === 'over')
   );
 }
@@ -46,7 +49,7 @@ function entryOf(key: string, text: string): object | undefined {
 
 export const liveIndex: Indexed = {
   prefix: liveRecords.prefix,
-  version: 1,
+  version: 2,
   entryOf,
   isEntry: isLiveEntry,
 };

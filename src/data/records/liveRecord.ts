@@ -18,6 +18,8 @@ const liveRecordSchema = object({
   state: string()
     .oneOf(['under-way', 'over'] as const)
     .required(),
+  /** The record that it is written to; older ones have none. */
+  piece: string().max(120).optional(),
   events: benchEventsSchema,
 });
 

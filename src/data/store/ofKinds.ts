@@ -1,6 +1,7 @@
 import { draftsOfOvertaken } from '../drafts/draftsOfOvertaken';
 import { jobIndex } from '../records/jobEntry';
 import { liveIndex } from '../records/liveEntry';
+import { pieceIndex } from '../records/pieceEntry';
 import { patchedSettings } from '../records/patchedSettings';
 import type { Surroundings } from './recordStore';
 
@@ -8,5 +9,5 @@ import type { Surroundings } from './recordStore';
 export const ofKinds: Pick<Surroundings, 'applyPatch' | 'setBeside' | 'indexes'> = {
   applyPatch: patchedSettings,
   setBeside: draftsOfOvertaken,
-  indexes: [jobIndex, liveIndex],
+  indexes: [jobIndex, liveIndex, pieceIndex],
 };

@@ -1,0 +1,187 @@
+import { pourOf, type BenchCopy } from '../bench/benchCopy';
+import { isAfterLane, isBatchLane, type BatchLane, type BenchState } from '../bench/benchState';
+import { firstStirMin } from '../bench/benchSteps';
+import { pourResult, pricePerKg } from '../bench/pourResult';
+import type { Plan, PourPlan } from '../plan/planTypes';
+import { idOfLine, type PrepareLine } from '../prepare/prepareOf';
+import { readResin } from '../resin/readResin';
+import { withHardener } from '../resin/withHardener';
+import type { Resin } from '../resin/resinSchema';
+import type { BatchRecord, LayerRecord, PourRecord } from './recordSchema';
+
+const msPerMin = 60_000;
+
+/** What a record keeps of a card: its label; what stands on the shelf is the shelf's. */
+function labelOf({ kits: _, lots: __, notes: ___, ...label }: Resin): Resin {
+  return label;
+}
+
+const cardOf = ({ buying }: Plan, { index }: PourPlan): Resin | undefined =>
+  buying.find(({ pours }) => pours.includes(index))?.card;
+
+function batchOf(
+  pour: PourPlan,
+  lane: BatchLane,
+  heated: ReadonlyMap<string, number>,
+): BatchRecord {
+  const { batch, inCup, metAt, pouredAt, steps, rest } = lane;
+  const at = (kind: string): number | undefined => steps.find((step) => step.kind === kind)?.at;
+  const stir = steps.findIndex(({ kind }) => kind === 'stir');
+  const [from, to] = [steps[stir - 1]?.at, steps[stir]?.at];
+  const second = steps.find(({ kind }) => kind === 'second-cup');
+  const letOut = steps.find(({ kind }) => kind === 'rest');
+  const { onScale, bucket } = batch.group;
+  const by = steps.find(({ kind, event }) => kind === 'part-b' && event?.by !== undefined)?.event
+    ?.by;
+  return {
+    id: lane.id,
+    plannedAG: onScale.aG,
+    plannedBG: onScale.bG,
+    aG: inCup.aG,
+    bG: inCup.bG,
+    by,
+    metAt,
+    pouredAt: pouredAt ?? at('pour'),
+    stirredMin: from === undefined || to === undefined ? undefined : (to - from) / msPerMin,
+    plannedStirMin: stir === -1 ? undefined : firstStirMin(pour),
+    secondCup: second?.at === undefined ? undefined : second.state === 'done',
+    rest: letOut?.state === 'done' ? (rest?.way ?? 'rest') : undefined,
+    restSkipped: letOut?.state === 'skipped' ? true : undefined,
+    pourableMin: bucket.pourableMin,
+    heatedAt: heated.get(lane.id),
+  };
+}
+
+const finite = (value: number | undefined): number | undefined =>
+  value !== undefined && Number.isFinite(value) ? value : undefined;
+
+const minutes = (hours: number | undefined): number | undefined =>
+  hours === undefined ? undefined : hours * 60;
+
+function layerOf(
+  copy: BenchCopy,
+  state: BenchState,
+  layer: number,
+  heated: ReadonlyMap<string, number>,
+): LayerRecord {
+  const pour = pourOf(copy);
+  const { joint, cure, fromMm, toMm } = pour.layers[layer]!;
+  const { begunAt, pouredAt } = state.layers[layer]!;
+  const window = copy.layerTimes[layer - 1]?.nextMin;
+  const under = pour.layers[layer - 1]?.cure;
+  const after = state.lanes.filter(isAfterLane).find((lane) => lane.layer === layer);
+  return {
+    depthMm: fromMm === undefined || toMm === undefined ? undefined : toMm - fromMm,
+    joint: joint?.school,
+    begunAt,
+    pouredAt,
+    window: window && { fromMin: window.from, toMin: finite(window.to) },
+    scuffFromMin: minutes(under?.keepsShapeH),
+    peakC: cure?.peakC,
+    gelMin: minutes(cure?.gelH),
+    hardMin: minutes(cure?.hardH),
+    bubblePasses:
+      pouredAt === undefined
+        ? []
+        : (after?.steps ?? []).map(({ turn, at, state: how }) => ({
+            dueAt: Math.round(after!.dueAt[turn]!),
+            doneAt: how === 'done' ? at : undefined,
+          })),
+    batches: state.lanes
+      .filter(isBatchLane)
+      .filter((lane) => lane.layer === layer && lane.isBegun)
+      .map((lane) => batchOf(pour, lane, heated)),
+  };
+}
+
+/** What of a list was done: nothing is known where nobody ticked anything off. */
+function doneOf(
+  lines: readonly PrepareLine[],
+  ticked: ReadonlySet<string>,
+): (...codes: readonly PrepareLine['code'][]) => boolean | undefined {
+  const isKept = lines.some((line) => ticked.has(idOfLine(line)));
+  return (...codes) => {
+    const own = lines.filter(({ code }) => codes.includes(code));
+    if (own.length === 0 || !isKept) return undefined;
+    return own.every((line) => ticked.has(idOfLine(line)));
+  };
+}
+
+/** The most of a mix that fillers are, and that pigment is. */
+function mixedInto({ batches }: PourPlan): { readonly fillers: number; readonly pigment: number } {
+  const sum = (list: readonly { readonly share: number }[] | undefined): number =>
+    (list ?? []).reduce((all, { share }) => all + share, 0);
+  return {
+    fillers: Math.max(0, ...batches.map(({ fillers }) => sum(fillers))),
+    pigment: Math.max(
+      0,
+      ...batches.map(({ pigments, shares }) =>
+        Math.max(sum(pigments), ...shares.map((each) => sum(each.pigments))),
+      ),
+    ),
+  };
+}
+
+/** What of a pour was mixed and lost, in money; nothing where no price is known. */
+function costOf(copy: BenchCopy, state: BenchState): Pick<PourRecord, 'cost' | 'lostCost'> {
+  const perKg = pricePerKg(copy.plan, pourOf(copy));
+  const { batches, lostCost } = pourResult(copy, state);
+  if (perKg === undefined) return {};
+  const mixedG = batches.reduce((sum, { aG = 0, bG = 0 }) => sum + aG + bG, 0);
+  return { cost: (mixedG / 1000) * perKg, lostCost };
+}
+
+/**
+ * A pour of a record as the bench wrote it: its plan beside what was really done.
+ * @param live the pour at the bench
+ * @param ticked lines of the job's list of preparations that are ticked off
+ */
+export function pourRecordOf(
+  copy: BenchCopy,
+  state: BenchState,
+  live: string,
+  ticked: ReadonlySet<string>,
+): PourRecord {
+  const pour = pourOf(copy);
+  const { resin } = pour;
+  const card = cardOf(copy.plan, pour);
+  const heated = new Map<string, number>();
+  for (const { did, lane, at } of state.events) {
+    if (did === 'heating' && lane !== undefined && !heated.has(lane)) heated.set(lane, at);
+  }
+  const { fillers, pigment } = mixedInto(pour);
+  const done = doneOf(copy.prepare, ticked);
+  const rooms = state.events.flatMap(({ did, place, c }) =>
+    did === 'read' && place === 'room' && c !== undefined ? [c] : [],
+  );
+  const [first] = pour.layers;
+  const label = card && withHardener(card, resin.hardener);
+  const pigmentLimit = label && readResin(label).pigmentLimit;
+  return {
+    name: pour.name ?? '',
+    live,
+    resin: resin.name,
+    family: resin.family,
+    hardener: resin.hardener,
+    card: card && labelOf(card),
+    lots: [],
+    mould: undefined,
+    roomC: rooms.length > 0 ? Math.min(...rooms) : first?.mixedAt.roomC,
+    resinC: first?.mixedAt.resinC,
+    fillerShare: fillers,
+    pigmentPercent: pigment * 100,
+    pigmentGreatestPercent: pigmentLimit === undefined ? undefined : pigmentLimit * 100,
+    timberSealed: done('seal-edges', 'seal-faces'),
+    released: done('release'),
+    formSealed: done('seal-form'),
+    heldDown: done('hold-down'),
+    surfaceCleaned: done('clean-surface', 'clean-timber', 'wipe-oil'),
+    covered: done('cover'),
+    layers: pour.layers.map((_, layer) => layerOf(copy, state, layer, heated)),
+    readings: state.events.flatMap(({ did, at, c, place }) =>
+      did === 'read' && c !== undefined && place !== undefined ? [{ at, c, place }] : [],
+    ),
+    seen: [],
+    ...costOf(copy, state),
+  };
+}
