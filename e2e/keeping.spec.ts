@@ -32,17 +32,17 @@ test('from empty, to the demo, and back by undo', async ({ page }) => {
   await expect(page.getByRole('listitem')).toHaveCount(demoJobs.length);
   await page.getByRole('link', { name: 'Data' }).tap();
   await page.getByRole('button', { name: 'Start from empty' }).tap();
-  await expect(page.getByText('0 jobs, 0 resins, 0 moulds and 0 pours')).toBeVisible();
+  await expect(page.getByText('0 jobs, 0 resins, 0 moulds, 0 pours and 0 records')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(
     page.getByText(
-      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds and 0 pours`,
+      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and 0 records`,
     ),
   ).toBeVisible();
   await page.reload();
   await expect(
     page.getByText(
-      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds and 0 pours`,
+      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and 0 records`,
     ),
   ).toBeVisible();
 });

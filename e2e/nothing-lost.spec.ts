@@ -351,7 +351,7 @@ test('everything goes out as a file, comes in again as it was, and is undone as 
   ]);
   const file = await download.path();
   await page.getByRole('button', { name: 'Start from empty' }).tap();
-  await expect(page.getByText('0 jobs, 0 resins, 0 moulds and 0 pours')).toBeVisible();
+  await expect(page.getByText('0 jobs, 0 resins, 0 moulds, 0 pours and 0 records')).toBeVisible();
   const open = async (): Promise<void> => {
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
@@ -370,7 +370,7 @@ test('everything goes out as a file, comes in again as it was, and is undone as 
   expect(after['job/torn']).toBe('{"id":"to');
   expect(after['job/demo-drawer-tray']).toBe(before['job/demo-drawer-tray']);
   await page.getByRole('button', { name: 'Undo' }).tap();
-  await expect(page.getByText('0 jobs, 0 resins, 0 moulds and 0 pours')).toBeVisible();
+  await expect(page.getByText('0 jobs, 0 resins, 0 moulds, 0 pours and 0 records')).toBeVisible();
   await open();
   await page.getByRole('button', { name: 'Add what is new and newer' }).tap();
   await page.getByRole('link', { name: 'Jobs' }).tap();

@@ -28,7 +28,7 @@ const places: readonly {
   readonly under: readonly string[];
 }[] = [
   { name: 'Today', icon: 'calendar', path: '/today', under: ['/today'] },
-  { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs'] },
+  { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs', '/records'] },
   { name: 'Quick mix', icon: 'scale', path: '/quick', under: ['/quick'] },
   { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds', '/buying'] },
   { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },

@@ -1,7 +1,7 @@
 import { sayCoded, type Coded, type Sentences } from '../core/codes/coded';
 import type { EvidenceCodes, Notable } from '../core/codes/evidenceCodes';
 import type { CauseCode } from '../core/diagnose/causes';
-import type { FaultKind } from '../core/record/faults';
+import type { FaultKind, FaultPlace, FaultSeverity } from '../core/record/faults';
 import { sayDegrees, sayMm, sayPercent, sayTime } from './figures';
 
 /** What is wrong, as one says it. */
@@ -28,6 +28,21 @@ export const faultNames: Readonly<Record<FaultKind, string>> = {
   leaked: 'Form leaked',
   floated: 'Something floated up',
   stuck: 'Stuck in the mould',
+};
+
+export const faultPlaceNames: Readonly<Record<FaultPlace, string>> = {
+  surface: 'on the surface',
+  inside: 'inside',
+  edge: 'at the edge',
+  underside: 'underneath',
+  joint: 'at a joint',
+  everywhere: 'everywhere',
+};
+
+export const severityNames: Readonly<Record<FaultSeverity, string>> = {
+  1: 'A blemish',
+  2: 'A flaw one sees',
+  3: 'The piece is lost',
 };
 
 const percent = (value: number): string => sayPercent(value / 100);

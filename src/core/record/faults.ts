@@ -34,6 +34,8 @@ export const faultPlaces = [
   'joint',
   'everywhere',
 ] as const;
+export type FaultPlace = (typeof faultPlaces)[number];
 
 /** A blemish, a flaw one sees, or the piece is lost. */
 export const severities = [1, 2, 3] as const;
+export type FaultSeverity = (typeof severities)[number];

@@ -17,6 +17,14 @@ export const recordFileSchema = object({
   .concat(pieceRecordSchema)
   .noUnknown();
 
+/** A record as a file. Photos stay where they are: they are files of their own. */
+export const recordFileOf = (record: PieceRecord): object => ({
+  format: 'nipperkin-record',
+  version: recordVersion,
+  ...record,
+  photos: [],
+});
+
 /**
  * Reads a record from a file.
  * @throws InputError for the first thing that is wrong, an unknown key included

@@ -4,7 +4,7 @@ import { resinFamilies } from '../resin/families';
 import { resinSchema } from '../resin/resinSchema';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
-import { faultKinds, faultPlaces, severities } from './faults';
+import { faultKinds, faultPlaces, severities, type FaultSeverity } from './faults';
 
 const text = (longest: number) => string().max(longest);
 /** Ms since 1970. */
@@ -145,7 +145,7 @@ const pourRecordSchema = object({
 const faultSchema = object({
   kind: choiceSchema(faultKinds),
   place: choiceSchema(faultPlaces).optional(),
-  severity: number().oneOf(severities).default(2),
+  severity: number<FaultSeverity>().oneOf(severities).default(2),
   note: text(500).optional(),
 }).noUnknown();
 

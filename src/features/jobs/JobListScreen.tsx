@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet } from 'react-native';
 import { newJobDraft } from '../../data/draft/jobDraft';
 import { readJobFile } from '../../data/files/jobFile';
@@ -27,6 +27,8 @@ import { JobPreview } from './JobPreview';
 import { JobRows } from './JobRows';
 
 interface JobListScreenProps {
+  /** Stands under the title: records beside jobs. */
+  readonly tabs: ReactNode;
   readonly onOpen: (id: string) => void;
   /** A new job begins with measuring. */
   readonly onNew: (id: string) => void;
@@ -42,7 +44,7 @@ function jobsWith(jobs: readonly JobEntry[], sought: string): readonly JobEntry[
 }
 
 /** All jobs, the one changed last on top. */
-export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
+export function JobListScreen({ tabs, onOpen, onNew }: JobListScreenProps) {
   const { data: jobs } = useJobs();
   const shelf = useShelf();
   const offered = useOfferedResins();
@@ -78,6 +80,7 @@ export function JobListScreen({ onOpen, onNew }: JobListScreenProps) {
       title="Jobs"
       aside={<ListCount count={jobs.records.length} what={jobKind.counted} />}
       rememberedAs="jobs"
+      head={tabs}
       foot={
         <>
           <ActionButton

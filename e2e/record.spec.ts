@@ -1,0 +1,54 @@
+import { expect, test } from './app';
+
+const file = 'docs/formats/wheelhouse-shelf.record.json';
+
+test('a record from a file: what is wrong with it, why, and how it turned out', async ({ page }) => {
+  await page.goto('/records');
+  await expect(page.getByText('No records yet')).toBeVisible();
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a file' }).tap();
+  await (await chooser).setFiles(file);
+
+  await expect(page.getByTestId('cause-badly-mixed')).toContainText('stirred for 70 s');
+  await page.getByTestId('cause-ratio-off').getByRole('button').tap();
+  await expect(page.getByTestId('cause-ratio-off')).toContainText(/Batch 2 was 6\s% over in B/);
+  await expect(page.getByTestId('record-layer-1/2')).toContainText(/B 148\.4\sg \(\+6\s%\)/);
+
+  // Another fault has other causes, and what is known of the timber speaks against one.
+  await page.getByTestId('add-fault').getByRole('button').first().tap();
+  await page.getByLabel('Search fault').fill('timber');
+  await page.getByRole('radio', { name: 'Bubbles at timber' }).tap();
+  await expect(page.getByTestId('fault-bubbles-at-timber')).toContainText('a flaw one sees');
+  await page.getByRole('button', { name: /What was made ready/ }).tap();
+  await page.getByRole('button', { name: /Timber sealed/ }).tap();
+  await page.getByRole('radio', { name: 'no', exact: true }).tap();
+  await page.getByTestId('cause-timber-unsealed').getByRole('button').tap();
+  await expect(page.getByTestId('cause-timber-unsealed')).toContainText('The timber was left bare');
+
+  await page.getByLabel('Notes').fill('Planed off and poured anew.');
+  await page.goto('/records');
+  await expect(page.getByLabel('Open the record of Wheelhouse shelf')).toContainText(
+    'Tacky, soft spots, bubbles at timber',
+  );
+  await page.getByLabel('Open the record of Wheelhouse shelf').tap();
+  await expect(page.getByLabel('Notes')).toHaveValue('Planed off and poured anew.');
+
+  await page.getByRole('button', { name: 'Delete this record' }).tap();
+  await expect(page.getByText('No records yet')).toBeVisible();
+  await page.getByText('Undo').tap();
+  await expect(page.getByLabel('Open the record of Wheelhouse shelf')).toBeVisible();
+});
+
+test('a file that is no record says what is wrong with it', async ({ page }) => {
+  await page.goto('/records');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a file' }).tap();
+  await (await chooser).setFiles({
+    name: 'slip.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ format: 'nipperkin-record', version: 1, title: 'x' })),
+  });
+  await expect(page.getByRole('alert')).toContainText('at name');
+  await page.goto('/records/nobody');
+  await expect(page.getByText('No such record')).toBeVisible();
+});

@@ -1,0 +1,183 @@
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { faultKinds } from '../../core/record/faults';
+import { chooseJsonFile } from '../../data/files/chooseTextFile';
+import { saveUnreadable } from '../../data/files/everything';
+import { readRecordFile } from '../../data/files/recordFile';
+import { useAttempt } from '../../data/hooks/useAttempt';
+import { usePieces } from '../../data/hooks/queries';
+import { usePieceActions } from '../../data/hooks/usePieceActions';
+import { pieces as pieceKind } from '../../data/kinds/kinds';
+import type { PieceEntry } from '../../data/records/pieceEntry';
+import { ActionButton } from '../../ui/ActionButton';
+import { PressLink } from '../../ui/PressLink';
+import { Panel } from '../../ui/Panel';
+import { StateMark } from '../../ui/StateMark';
+import { FileProblem } from '../../ui/feedback/FileProblem';
+import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
+import { TextField } from '../../ui/fields/TextField';
+import { Screen } from '../../ui/frame/Screen';
+import { ListCount } from '../../ui/list/ListCount';
+import { Rows } from '../../ui/list/Rows';
+import { Words } from '../../ui/text/Words';
+import { useColours } from '../../ui/theme/theme';
+import { corner, space } from '../../ui/theme/tokens';
+import { ownZone } from '../../ui/useNow';
+import { faultNames } from '../../words/diagnosis';
+import { sayRecordFacts, sayRecordFaults } from '../../words/record';
+import { findRecords, resinsOf, type Sought } from './findRecords';
+
+interface RecordListScreenProps {
+  /** Stands under the title: jobs beside records. */
+  readonly tabs: ReactNode;
+  readonly onOpen: (id: string) => void;
+}
+
+const any = '';
+const anyResin = { value: any, label: 'any' };
+const faultChoices = [
+  { value: any, label: 'any or none' },
+  { value: 'any', label: 'with a fault' },
+  { value: 'none', label: 'without a fault' },
+  ...faultKinds.map((kind) => ({ value: kind, label: faultNames[kind] })),
+];
+const ratingChoices = [
+  { value: any, label: 'any' },
+  ...[5, 4, 3, 2, 1].map((least) => ({
+    value: String(least),
+    label: least === 5 ? '5 of 5' : `${least} or more of 5`,
+  })),
+];
+
+/** From so many on one looks for a record by what is in it. */
+const findFrom = 6;
+
+const keyOf = ({ id }: PieceEntry): string => id;
+
+/** What happened to every piece, the one made last on top. */
+export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
+  const { data: pieces } = usePieces();
+  const { create } = usePieceActions();
+  const file = useAttempt();
+  const openFile = (): Promise<void> =>
+    file.attempt(async () => {
+      const text = await chooseJsonFile();
+      if (text === undefined) return;
+      onOpen(await create(readRecordFile(text)));
+    });
+  const [sought, setSought] = useState<Sought>({ words: '' });
+  const late = useDeferredValue(sought);
+  const all = pieces?.records;
+  const found = useMemo(() => findRecords(all ?? [], late), [all, late]);
+  const resins = useMemo(() => resinsOf(all ?? []), [all]);
+  const row = useMemo(
+    () =>
+      function Row(entry: PieceEntry) {
+        return <RecordRow entry={entry} onOpen={() => onOpen(entry.id)} />;
+      },
+    [onOpen],
+  );
+  if (pieces === undefined || all === undefined) return null;
+  const narrow = (change: Partial<Sought>): void => setSought({ ...sought, ...change });
+  return (
+    <Screen
+      title="Jobs"
+      aside={<ListCount count={all.length} what={pieceKind.counted} />}
+      rememberedAs="records"
+      head={tabs}
+      foot={
+        <ActionButton
+          icon="folder-open"
+          label="Open a file"
+          onPress={() => void openFile()}
+          style={styles.main}
+        />
+      }
+    >
+      <FileProblem problem={file.problem} />
+      <UnreadableNotice
+        count={pieces.unreadable.length}
+        what={pieceKind.counted}
+        onSave={() => saveUnreadable(pieces.unreadable)}
+      />
+      {all.length >= findFrom && (
+        <View>
+          <TextField
+            label={`Find among ${all.length} records`}
+            value={sought.words}
+            onChange={(words) => narrow({ words })}
+          />
+          <ChoiceLine
+            label="Resin"
+            value={sought.resin ?? any}
+            choices={[anyResin, ...resins.map((name) => ({ value: name, label: name }))]}
+            assumed={sought.resin === undefined}
+            onChange={(resin) => narrow({ resin: resin === any ? undefined : resin })}
+          />
+          <ChoiceLine
+            label="Faults"
+            value={sought.fault ?? any}
+            choices={faultChoices}
+            assumed={sought.fault === undefined}
+            onChange={(fault) =>
+              narrow({ fault: fault === any ? undefined : (fault as Sought['fault']) })
+            }
+          />
+          <ChoiceLine
+            label="Rating"
+            value={sought.rating === undefined ? any : String(sought.rating)}
+            choices={ratingChoices}
+            assumed={sought.rating === undefined}
+            onChange={(rating) => narrow({ rating: rating === any ? undefined : Number(rating) })}
+          />
+        </View>
+      )}
+      {all.length === 0 ? (
+        <Panel title="No records yet">
+          <Words>
+            The bench writes one by itself as soon as a layer is poured: what was weighed, when, how
+            warm it was. Open a job and begin its pour.
+          </Words>
+        </Panel>
+      ) : found.length === 0 ? (
+        <Words role="status">No record is like that.</Words>
+      ) : (
+        <Rows items={found} keyOf={keyOf} aboutHigh={92} row={row} />
+      )}
+    </Screen>
+  );
+}
+
+function RecordRow({ entry, onOpen }: { readonly entry: PieceEntry; readonly onOpen: () => void }) {
+  const colours = useColours();
+  const faults = sayRecordFaults(entry.faults);
+  return (
+    <View style={[styles.card, { backgroundColor: colours.sheet, borderColor: colours.line }]}>
+      <PressLink
+        aria-label={`Open the record of ${entry.name}`}
+        onPress={onOpen}
+        style={styles.open}
+      >
+        <View style={styles.inside}>
+          <StateMark state={entry.faults.length > 0 ? 'next' : 'done'} />
+          <View style={styles.words}>
+            <Words weight="bold">{entry.name}</Words>
+            <Words size="small" colour="inkSoft">
+              {sayRecordFacts(entry, ownZone())}
+            </Words>
+            {faults !== '' && <Words size="small">{faults}</Words>}
+          </View>
+        </View>
+      </PressLink>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  main: { flexGrow: 1 },
+  card: { borderWidth: 1, borderRadius: corner },
+  open: { padding: space.medium },
+  inside: { flexDirection: 'row', alignItems: 'flex-start', gap: space.medium },
+  words: { flexGrow: 1, flexShrink: 1, flexBasis: 120 },
+});

@@ -1,0 +1,112 @@
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { diagnose } from '../../core/diagnose/diagnose';
+import type { PieceRecord } from '../../core/record/recordSchema';
+import { usePieceActions } from '../../data/hooks/usePieceActions';
+import type { KeptPiece } from '../../data/records/pieceRecord';
+import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
+import { Lines } from '../../ui/fields/Lines';
+import { MainFigure } from '../../ui/frame/MainFigure';
+import { Screen } from '../../ui/frame/Screen';
+import { Words } from '../../ui/text/Words';
+import { space } from '../../ui/theme/tokens';
+import { ownZone } from '../../ui/useNow';
+import { causeWords } from '../../words/diagnosis';
+import { sayDate, sayRecordFaults, sayWeight } from '../../words/record';
+import { Faults } from './Faults';
+import { Notes } from './Notes';
+import { countOf, PourOfRecord } from './PourOfRecord';
+import { Why } from './Why';
+
+interface RecordScreenProps {
+  readonly record: KeptPiece;
+  readonly onBack: () => void;
+  /** Undefined where the job is gone. */
+  readonly onJob: (() => void) | undefined;
+}
+
+const ratings = [
+  { value: '', label: 'not rated' },
+  ...[5, 4, 3, 2, 1].map((rating) => ({ value: String(rating), label: `${rating} of 5` })),
+];
+
+/** What is told first: how it turned out, and the likeliest reason where it did not. */
+function headOf({ faults, rating }: PieceRecord, likeliest: string | undefined): string {
+  if (faults.length > 0) return likeliest ?? sayRecordFaults(faults.map(({ kind }) => kind));
+  return rating === undefined ? 'Nothing wrong was noted' : `${rating} of 5`;
+}
+
+/** The record of one piece: what happened, what is wrong with it, and why. */
+export function RecordScreen({ record, onBack, onJob }: RecordScreenProps) {
+  const { piece, id } = record;
+  const { change, remove } = usePieceActions();
+  const notice = useNotice();
+  const found = useMemo(() => diagnose(piece), [piece]);
+  const [likeliest] = found.causes;
+  const put = (to: (before: PieceRecord) => PieceRecord): void => void change(id, to);
+  const deletes = async (): Promise<void> => {
+    const undo = await remove(id);
+    if (undo !== undefined) notice({ text: `The record of ${piece.name} is deleted.`, undo });
+    onBack();
+  };
+  return (
+    <Screen title={piece.name} subtitle={sayDate(piece.madeAt, ownZone())} onBack={onBack}>
+      <MainFigure>
+        <Words size="title" weight="bold">
+          {headOf(piece, likeliest && causeWords[likeliest.code].name)}
+        </Words>
+        <Words colour="inkSoft">
+          {piece.faults.length === 0
+            ? 'Say what is wrong with the piece, and its own record tells why.'
+            : likeliest === undefined
+              ? 'Not enough was recorded to tell why.'
+              : `${sayRecordFaults(piece.faults.map(({ kind }) => kind))}: ${sayWeight(likeliest.weight)} by what this record says.`}
+        </Words>
+      </MainFigure>
+      <Faults
+        faults={piece.faults}
+        onChange={(change) => put((before) => ({ ...before, faults: change(before.faults) }))}
+      />
+      {piece.faults.length > 0 && <Why found={found} />}
+      <Lines title="How it turned out">
+        <ChoiceLine
+          label="Rating"
+          value={piece.rating === undefined ? '' : String(piece.rating)}
+          choices={ratings}
+          assumed={piece.rating === undefined}
+          onChange={(rating) =>
+            put((before) => ({
+              ...before,
+              rating: rating === '' ? undefined : Number(rating),
+            }))
+          }
+        />
+        <Notes key={id} record={record} />
+      </Lines>
+      {piece.pours.map((pour, at) => (
+        <PourOfRecord
+          key={pour.live ?? at}
+          pour={pour}
+          batchesBefore={countOf(piece.pours.slice(0, at).flatMap(({ layers }) => layers))}
+          several={piece.pours.length > 1}
+          onChange={(change) =>
+            put((before) => ({
+              ...before,
+              pours: before.pours.map((each, place) => (place === at ? change(each) : each)),
+            }))
+          }
+        />
+      ))}
+      <View style={styles.row}>
+        {onJob !== undefined && <ActionButton icon="jobs" label="To its job" onPress={onJob} />}
+        <ActionButton icon="delete" label="Delete this record" onPress={() => void deletes()} />
+      </View>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+});

@@ -1,0 +1,134 @@
+import type { FaultKind } from '../core/record/faults';
+import type { BatchRecord, LayerRecord, PourRecord } from '../core/record/recordSchema';
+import { capital, sayDegrees, sayExactG, sayG, sayHeight, sayPercent, sayTime } from './figures';
+import { faultNames } from './diagnosis';
+import { sayClockAt, sayDayAt } from './moments';
+
+const msPerMin = 60_000;
+const tie = '\u00a0';
+
+/** A day with its year: `Mon 4 May 2026`. */
+export const sayDate = (at: number, zone: string): string => {
+  const year = new Intl.DateTimeFormat('en-GB', { timeZone: zone, year: 'numeric' }).format(at);
+  return `${sayDayAt(at / msPerMin, zone)} ${year}`;
+};
+
+const sayWhen = (at: number, zone: string): string =>
+  `${sayDayAt(at / msPerMin, zone)} ${sayClockAt(at / msPerMin, zone)}`;
+
+/** Of a record in a list: when, of what, how much, how well. */
+export const sayRecordFacts = (
+  {
+    madeAt,
+    resins,
+    mixedG,
+    rating,
+  }: {
+    readonly madeAt: number;
+    readonly resins: readonly string[];
+    readonly mixedG: number | undefined;
+    readonly rating: number | undefined;
+  },
+  zone: string,
+): string =>
+  [
+    sayDate(madeAt, zone),
+    ...resins,
+    ...(mixedG === undefined ? [] : [sayG(mixedG)]),
+    ...(rating === undefined ? [] : [`${rating} of 5`]),
+  ].join(' · ');
+
+/** What was wrong with a piece, in a line; nothing where nothing was. */
+export function sayRecordFaults(faults: readonly FaultKind[]): string {
+  const names = [...new Set(faults)].map((kind) => faultNames[kind].toLowerCase());
+  return names.length === 0 ? '' : capital(names.join(', '));
+}
+
+const off = (real: number | undefined, planned: number | undefined): string => {
+  if (real === undefined || planned === undefined || planned === 0) return '';
+  const share = real / planned - 1;
+  return Math.abs(share) < 0.005 ? '' : ` (${share > 0 ? '+' : '−'}${sayPercent(Math.abs(share))})`;
+};
+
+const weight = (g: number | undefined): string => (g === undefined ? '–' : sayExactG(g));
+
+/** A batch as it was weighed, and what it went through. */
+export function sayBatch(
+  batch: BatchRecord,
+  place: number,
+): {
+  readonly title: string;
+  readonly a: string;
+  readonly b: string;
+  readonly more: string;
+} {
+  const { aG, bG, plannedAG, plannedBG, stirredMin, metAt, pouredAt, pourableMin } = batch;
+  const inCupMin =
+    metAt === undefined || pouredAt === undefined ? undefined : (pouredAt - metAt) / msPerMin;
+  return {
+    title: `Batch ${place}`,
+    a: `${weight(aG)}${off(aG, plannedAG)}`,
+    b: `${weight(bG)}${off(bG, plannedBG)}`,
+    more: [
+      ...(stirredMin === undefined ? [] : [`stirred for ${sayTime(stirredMin)}`]),
+      ...(batch.secondCup === true
+        ? ['second cup']
+        : batch.secondCup === false
+          ? ['no second cup']
+          : []),
+      ...(inCupMin === undefined ? [] : [`${sayTime(inCupMin)} in the cup`]),
+      ...(inCupMin !== undefined && pourableMin
+        ? [`${sayPercent(Math.round((inCupMin / pourableMin) * 100) / 100)} of its time`]
+        : []),
+      ...(batch.heatedAt === undefined ? [] : ['it was heating']),
+    ].join(' · '),
+  };
+}
+
+/** A layer of a record, in a line. */
+export const sayLayer = (layer: LayerRecord, place: number, zone: string): string =>
+  [
+    `Layer ${place}`,
+    ...(layer.depthMm === undefined ? [] : [sayHeight(layer.depthMm)]),
+    ...(layer.joint === undefined ? [] : [layer.joint === 'tacky' ? 'on a tacky one' : 'scuffed']),
+    layer.begunAt === undefined ? 'not poured' : sayWhen(layer.begunAt, zone),
+  ].join(' · ');
+
+/** What surrounded a pour, in a line; nothing where nobody noted it. */
+export function sayPourFacts(pour: PourRecord): string {
+  const { roomC, humidityPercent, resinC, readings, hardener } = pour;
+  const cured = readings.filter(({ place }) => place === 'core' || place === 'surface');
+  return [
+    ...(hardener === undefined ? [] : [hardener]),
+    ...(roomC === undefined ? [] : [`room ${sayDegrees(roomC)}`]),
+    ...(humidityPercent === undefined ? [] : [`${sayPercent(humidityPercent / 100)} humidity`]),
+    ...(resinC === undefined ? [] : [`resin ${sayDegrees(resinC)}`]),
+    ...(cured.length === 0
+      ? []
+      : [
+          `${cured.length} ${cured.length === 1 ? 'reading' : 'readings'} up to ${sayDegrees(Math.max(...cured.map(({ c }) => c)))}`,
+        ]),
+  ].join(` ·${tie}`);
+}
+
+/** What somebody can say of a pour besides: yes or no. */
+export const saidNames = {
+  timberSealed: 'Timber sealed',
+  released: 'Release agent on',
+  formSealed: 'Form sealed',
+  heldDown: 'Held down',
+  surfaceCleaned: 'Surface wiped',
+  covered: 'Under a cover',
+} as const;
+export type SaidOfPour = keyof typeof saidNames;
+export const saidOfPour = Object.keys(saidNames) as readonly SaidOfPour[];
+
+/** How sure a cause is, in words. */
+export const sayWeight = (chance: number): string =>
+  chance >= 0.85
+    ? 'very likely'
+    : chance >= 0.6
+      ? 'likely'
+      : chance >= 0.3
+        ? 'possible'
+        : 'not likely';
