@@ -1,4 +1,4 @@
-import record from '../docs/formats/wheelhouse-shelf.record.json';
+import record from '../docs/formats/harbour-shelf.record.json';
 import curve from '../src/core/learn/fixtures/deepPourCurve.json';
 import { commandsOn } from './testCommand';
 

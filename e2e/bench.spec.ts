@@ -153,6 +153,12 @@ test('two layers of two batches by the simulated scale: an over-pour put right, 
   // The days hear of it.
   await page.getByRole('button', { name: 'To the job' }).tap();
   await expect(page.getByTestId('step-pour')).toContainText('poured');
+
+  // And what was weighed is its record.
+  await page.goto('/records');
+  await page.getByLabel('Open the record of Bench tray').tap();
+  await expect(page.getByTestId('record-layer-1/1')).toContainText(/A 451\.\d\sg \(\+7\.[45]\s%\)/);
+  await expect(page.getByTestId('record-layer-2/2')).toContainText(/A 420\.\d\sg/);
 });
 
 test('by hand: a tap a step, however a knuckle bounces, and what the scale reads by large keys', async ({

@@ -53,6 +53,8 @@ const ofJob = new Set(['measure', 'buy', 'hold', 'prepare', 'days', 'pour']);
 for (const path of [
   '/today',
   '/jobs',
+  '/records',
+  '/records/demo-record-shelf',
   '/jobs/demo-lamp-base/choose',
   '/jobs/demo-sill-knot/trace?of=parts&index=0',
   '/buying',

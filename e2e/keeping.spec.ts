@@ -1,3 +1,4 @@
+import { demoRecordCount } from '../src/data/demo/demoRecords';
 import { demoMoulds } from '../src/data/demo/demoMoulds';
 import { demoResins } from '../src/data/demo/demoResins';
 import { demoJobs } from '../src/data/demo/demoJobs';
@@ -36,13 +37,13 @@ test('from empty, to the demo, and back by undo', async ({ page }) => {
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(
     page.getByText(
-      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and 0 records`,
+      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and ${demoRecordCount} records`,
     ),
   ).toBeVisible();
   await page.reload();
   await expect(
     page.getByText(
-      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and 0 records`,
+      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and ${demoRecordCount} records`,
     ),
   ).toBeVisible();
 });

@@ -44,6 +44,9 @@ const views: readonly (readonly [string, Opened?])[] = [
   ],
   ['/jobs'],
   ['/jobs', press('More for Drawer tray')],
+  ['/records'],
+  ['/records/demo-record-shelf'],
+  ['/records/demo-record-step', press(/^Add a fault/)],
   ['/jobs/demo-lamp-base'],
   [
     '/jobs/demo-galley-inlay?pour=2',

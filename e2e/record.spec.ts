@@ -1,10 +1,12 @@
 import { expect, test } from './app';
 
-const file = 'docs/formats/wheelhouse-shelf.record.json';
+const file = 'docs/formats/harbour-shelf.record.json';
 
-test('a record from a file: what is wrong with it, why, and how it turned out', async ({ page }) => {
+test('a record from a file: what is wrong with it, why, and how it turned out', async ({
+  page,
+}) => {
   await page.goto('/records');
-  await expect(page.getByText('No records yet')).toBeVisible();
+  await expect(page.getByLabel('Open the record of Companionway step')).toBeVisible();
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Open a file' }).tap();
   await (await chooser).setFiles(file);
@@ -27,23 +29,25 @@ test('a record from a file: what is wrong with it, why, and how it turned out', 
 
   await page.getByLabel('Notes').fill('Planed off and poured anew.');
   await page.goto('/records');
-  await expect(page.getByLabel('Open the record of Wheelhouse shelf')).toContainText(
+  await expect(page.getByLabel('Open the record of Harbour shelf')).toContainText(
     'Tacky, soft spots, bubbles at timber',
   );
-  await page.getByLabel('Open the record of Wheelhouse shelf').tap();
+  await page.getByLabel('Open the record of Harbour shelf').tap();
   await expect(page.getByLabel('Notes')).toHaveValue('Planed off and poured anew.');
 
   await page.getByRole('button', { name: 'Delete this record' }).tap();
-  await expect(page.getByText('No records yet')).toBeVisible();
+  await expect(page.getByLabel('Open the record of Harbour shelf')).toHaveCount(0);
   await page.getByText('Undo').tap();
-  await expect(page.getByLabel('Open the record of Wheelhouse shelf')).toBeVisible();
+  await expect(page.getByLabel('Open the record of Harbour shelf')).toBeVisible();
 });
 
 test('a file that is no record says what is wrong with it', async ({ page }) => {
   await page.goto('/records');
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Open a file' }).tap();
-  await (await chooser).setFiles({
+  await (
+    await chooser
+  ).setFiles({
     name: 'slip.json',
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ format: 'nipperkin-record', version: 1, title: 'x' })),

@@ -13,7 +13,8 @@ import type { Change, Write } from '../store/changes';
 
 /** The jobs of the demo and its moulds, with the photo that one of them is traced on; fetched when they are wanted. */
 async function demoWorkWrites(): Promise<readonly Write[]> {
-  const { demoDaysWrites, demoJobs, demoMoulds, demoPhoto } = await import('./demoWork');
+  const { demoDaysWrites, demoJobs, demoMoulds, demoPhoto, demoRecordWrites } =
+    await import('./demoWork');
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
     const record = jobRecordOf(job as unknown as JobDraft);
@@ -30,7 +31,13 @@ async function demoWorkWrites(): Promise<readonly Write[]> {
     schema: photoRecords.version,
     ...nextVersion(),
   } as PhotoRecord);
-  return [...jobs, ...moulds, photo, ...demoDaysWrites(new Date(start))];
+  return [
+    ...jobs,
+    ...moulds,
+    photo,
+    ...demoDaysWrites(new Date(start)),
+    ...demoRecordWrites(start),
+  ];
 }
 
 /** All records of the demo, in one change. */

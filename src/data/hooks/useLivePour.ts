@@ -45,6 +45,15 @@ async function pieceFor(store: RecordStore, job: string, pour: number): Promise<
     : piece;
 }
 
+/** The record that a pour is written to; those of older versions have one of their own. */
+export const recordOf = ({
+  id,
+  piece,
+}: {
+  readonly id: string;
+  readonly piece?: string | undefined;
+}): string => piece ?? id;
+
 /** What a pour makes of its record: nothing before any of it is in the mould. */
 async function recordedIn(
   store: RecordStore,
@@ -53,7 +62,7 @@ async function recordedIn(
 ): Promise<readonly Write[]> {
   const state = benchState(copy, live.events);
   if (state.layers.every(({ pouredAt }) => pouredAt === undefined)) return [];
-  const id = live.piece ?? live.id;
+  const id = recordOf(live);
   const [{ record: before }, { record: ticked }] = await Promise.all([
     readOne(store, pieces, id),
     readOne(store, ticks, live.job),

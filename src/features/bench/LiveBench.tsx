@@ -4,10 +4,11 @@ import { pourOf, type BenchCopy } from '../../core/bench/benchCopy';
 import { benchState } from '../../core/bench/benchState';
 import { planDifference, takenOver } from '../../core/bench/planDifference';
 import { pourTicks } from '../../core/bench/pourTicks';
-import { jobs } from '../../data/kinds/kinds';
+import { jobs, pieces } from '../../data/kinds/kinds';
 import { useOne, useSettings, useShelf } from '../../data/hooks/queries';
 import { useChangeDays, useTicksOf } from '../../data/hooks/useJobDays';
 import {
+  recordOf,
   useLiveActions,
   useLivePour,
   type Deed,
@@ -30,6 +31,7 @@ interface LiveBenchProps {
   readonly id: string;
   readonly onLeave: () => void;
   readonly onJob: (job: string) => void;
+  readonly onRecord: (record: string) => void;
   /** Takes another pour in hand. */
   readonly onPour: (id: string) => void;
 }
@@ -56,6 +58,7 @@ function OpenBench({
   live,
   onLeave,
   onJob,
+  onRecord,
   onPour,
 }: LiveBenchProps & { readonly live: LivePour }) {
   const { record, copy } = live;
@@ -69,6 +72,7 @@ function OpenBench({
   );
   useTicked(record.job, source, keep);
   const fresh = useFreshCopy(record.job, copy.pour);
+  const hasRecord = useOne(pieces, recordOf(record)).data?.record !== undefined;
   const differences = fresh === undefined ? [] : planDifference(pourOf(copy), pourOf(fresh));
   const next = fresh && differences.length > 0 ? takenOver(copy, fresh, state) : undefined;
   return (
@@ -103,12 +107,21 @@ function OpenBench({
           </>
         }
         afterwards={
-          <BigButton
-            kind="main"
-            label="To the job"
-            onPress={() => onJob(record.job)}
-            style={{ flexGrow: 1 }}
-          />
+          <>
+            <BigButton
+              kind="main"
+              label="To the job"
+              onPress={() => onJob(record.job)}
+              style={{ flexGrow: 1 }}
+            />
+            {hasRecord && (
+              <BigButton
+                label="Its record"
+                onPress={() => onRecord(recordOf(record))}
+                style={{ flexGrow: 1 }}
+              />
+            )}
+          </>
         }
       />
     </BenchContext>

@@ -3,9 +3,9 @@ import { StyleSheet, View } from 'react-native';
 import { goneOnWith } from '../../core/bench/benchCopy';
 import type { PourPlan } from '../../core/plan/planTypes';
 import { useJobId, useOpenJob } from '../../data/draft/openJob';
-import { useLives, useSettings, useShelf } from '../../data/hooks/queries';
+import { useLives, usePieces, useSettings, useShelf } from '../../data/hooks/queries';
 import { useTicksOf } from '../../data/hooks/useJobDays';
-import { useLiveActions } from '../../data/hooks/useLivePour';
+import { recordOf, useLiveActions } from '../../data/hooks/useLivePour';
 import type { LiveEntry } from '../../data/records/liveEntry';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { MainFigure } from '../../ui/frame/MainFigure';
@@ -26,12 +26,13 @@ const msPerMin = 60_000;
 
 interface PourStepProps {
   readonly onBench: (id: string) => void;
+  readonly onRecord: (id: string) => void;
   /** @param pour counted from 0 */
   readonly onPractice: (pour: number) => void;
 }
 
 /** The pours of a job: to be begun, gone on with, practised; and what was poured. */
-export function PourStep({ onBench, onPractice }: PourStepProps) {
+export function PourStep({ onBench, onRecord, onPractice }: PourStepProps) {
   const { plan, job, outdated } = useOpenJob();
   const id = useJobId();
   const shelf = useShelf();
@@ -99,6 +100,7 @@ export function PourStep({ onBench, onPractice }: PourStepProps) {
           isBusy={isBusy}
           onBegin={() => void start(pour.index)}
           onBench={onBench}
+          onRecord={onRecord}
           onPractice={() => onPractice(pour.index)}
         />
       ))}
@@ -113,13 +115,25 @@ interface OnePourProps {
   readonly isBusy: boolean;
   readonly onBegin: () => void;
   readonly onBench: (id: string) => void;
+  readonly onRecord: (id: string) => void;
   readonly onPractice: () => void;
 }
 
-function OnePour({ pour, several, lives, isBusy, onBegin, onBench, onPractice }: OnePourProps) {
+function OnePour({
+  pour,
+  several,
+  lives,
+  isBusy,
+  onBegin,
+  onBench,
+  onRecord,
+  onPractice,
+}: OnePourProps) {
   const colours = useColours();
   const now = useNow();
   const { remove } = useLiveActions();
+  const { data: pieces } = usePieces();
+  const recorded = new Set((pieces?.records ?? []).map((each) => each.id));
   const notice = useNotice();
   const open = lives.find(({ state }) => state === 'under-way');
   const batches = countOf(pour.batches);
@@ -175,6 +189,13 @@ function OnePour({ pour, several, lives, isBusy, onBegin, onBench, onPractice }:
           </Words>
           {entry.state === 'over' && (
             <ActionButton kind="bare" label="See it" onPress={() => onBench(entry.id)} />
+          )}
+          {recorded.has(recordOf(entry)) && (
+            <ActionButton
+              kind="bare"
+              label="Its record"
+              onPress={() => onRecord(recordOf(entry))}
+            />
           )}
           <ActionButton
             kind="bare"

@@ -42,7 +42,13 @@ async function openBench() {
     <DataProvider store={first} calibrate={calibrateHere}>
       <ThemeProvider>
         <NoticeProvider>
-          <LiveBench id={live.id} onLeave={nowhere} onJob={nowhere} onPour={nowhere} />
+          <LiveBench
+            id={live.id}
+            onLeave={nowhere}
+            onJob={nowhere}
+            onRecord={nowhere}
+            onPour={nowhere}
+          />
         </NoticeProvider>
       </ThemeProvider>
     </DataProvider>,

@@ -1,7 +1,9 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { diagnose } from '../../core/diagnose/diagnose';
+import { diagnose, type Cause } from '../../core/diagnose/diagnose';
 import type { PieceRecord } from '../../core/record/recordSchema';
+import { download, fileNameOf } from '../../data/files/download';
+import { recordFileText } from '../../data/files/recordFile';
 import { usePieceActions } from '../../data/hooks/usePieceActions';
 import type { KeptPiece } from '../../data/records/pieceRecord';
 import { ActionButton } from '../../ui/ActionButton';
@@ -13,7 +15,8 @@ import { Screen } from '../../ui/frame/Screen';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
-import { causeWords } from '../../words/diagnosis';
+import { causeWords, sayEvidence } from '../../words/diagnosis';
+import { capital } from '../../words/figures';
 import { sayDate, sayRecordFaults, sayWeight } from '../../words/record';
 import { Faults } from './Faults';
 import { Notes } from './Notes';
@@ -36,6 +39,14 @@ const ratings = [
 function headOf({ faults, rating }: PieceRecord, likeliest: string | undefined): string {
   if (faults.length > 0) return likeliest ?? sayRecordFaults(faults.map(({ kind }) => kind));
   return rating === undefined ? 'Nothing wrong was noted' : `${rating} of 5`;
+}
+
+/** How sure the likeliest cause is, with the strongest of what speaks for it. */
+function sayLikeliest({ weight, for: [strongest], faults }: Cause): string {
+  const sure = capital(sayWeight(weight));
+  return strongest === undefined
+    ? `${sure}, for a piece with this: ${sayRecordFaults(faults).toLowerCase()}`
+    : `${sure}. ${sayEvidence(strongest)}.`;
 }
 
 /** The record of one piece: what happened, what is wrong with it, and why. */
@@ -62,7 +73,7 @@ export function RecordScreen({ record, onBack, onJob }: RecordScreenProps) {
             ? 'Say what is wrong with the piece, and its own record tells why.'
             : likeliest === undefined
               ? 'Not enough was recorded to tell why.'
-              : `${sayRecordFaults(piece.faults.map(({ kind }) => kind))}: ${sayWeight(likeliest.weight)} by what this record says.`}
+              : sayLikeliest(likeliest)}
         </Words>
       </MainFigure>
       <Faults
@@ -101,6 +112,10 @@ export function RecordScreen({ record, onBack, onJob }: RecordScreenProps) {
       ))}
       <View style={styles.row}>
         {onJob !== undefined && <ActionButton icon="jobs" label="To its job" onPress={onJob} />}
+        <ActionButton
+          label="Save as a file"
+          onPress={() => download(fileNameOf(piece.name, '.record.json'), recordFileText(piece))}
+        />
         <ActionButton icon="delete" label="Delete this record" onPress={() => void deletes()} />
       </View>
     </Screen>

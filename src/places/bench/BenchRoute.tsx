@@ -12,6 +12,7 @@ export function BenchRoute() {
       id={id}
       onLeave={back}
       onJob={(job) => router.navigate({ pathname: '/jobs/[id]', params: { id: job } })}
+      onRecord={(record) => router.navigate({ pathname: '/records/[id]', params: { id: record } })}
       onPour={(other) => router.replace({ pathname: '/bench/[id]', params: { id: other } })}
     />
   );

@@ -10,6 +10,9 @@ export function PourRoute() {
   return (
     <PourStep
       onBench={(live) => router.push({ pathname: '/bench/[id]', params: { id: live, ...here } })}
+      onRecord={(record) =>
+        router.push({ pathname: '/records/[id]', params: { id: record, ...here } })
+      }
       onPractice={(pour) =>
         router.push({
           pathname: '/bench/practice',
