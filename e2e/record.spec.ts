@@ -56,3 +56,11 @@ test('a file that is no record says what is wrong with it', async ({ page }) => 
   await page.goto('/records/nobody');
   await expect(page.getByText('No such record')).toBeVisible();
 });
+
+test('records are saved as a table', async ({ page }) => {
+  await page.goto('/records');
+  await expect(page.getByLabel(/^Open the record of/)).toHaveCount(3);
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a table' }).tap();
+  expect((await saving).suggestedFilename()).toBe('records.csv');
+});

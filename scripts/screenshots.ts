@@ -142,13 +142,9 @@ const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'bench-stirring',
-    path: lampBase,
-    act: async (page) => {
-      await toStep(page, 'Stir');
-      await page.clock.fastForward('01:36');
-      await page.getByText('Scrape the bottom').waitFor();
-    },
+    name: 'record',
+    path: '/records/demo-record-shelf',
+    act: (page) => page.getByTestId('why').waitFor(),
   },
   {
     name: 'bench-pouring',

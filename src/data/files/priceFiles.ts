@@ -1,6 +1,6 @@
 import { InputError } from '../../core/problem';
 import { readPriceList, type PriceRow } from '../../core/stock/priceList';
-import { rowsOfCsv } from './cardFiles';
+import { rowsOfCsv } from './tables';
 
 /** Rejects with InputError for the first thing that is wrong. */
 export const readPrices = async (text: string): Promise<readonly PriceRow[]> =>

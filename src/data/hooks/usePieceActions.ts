@@ -39,5 +39,15 @@ export function usePieceActions() {
     },
     [store, undoable],
   );
-  return useMemo(() => ({ change, create, remove }), [change, create, remove]);
+  /** Records read whole, in the order of their entries; what cannot be read is left out. */
+  const readAll = useCallback(
+    async (entries: readonly { readonly id: string }[]): Promise<readonly PieceRecord[]> => {
+      const keys = entries.map(({ id }) => pieceCollection.key(id));
+      const { records } = pieceCollection.readAll(await store.contents(keys));
+      const found = new Map(records.map(({ id, piece }) => [id, piece]));
+      return entries.flatMap(({ id }) => found.get(id) ?? []);
+    },
+    [store],
+  );
+  return useMemo(() => ({ change, create, remove, readAll }), [change, create, remove, readAll]);
 }

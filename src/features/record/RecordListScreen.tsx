@@ -3,7 +3,8 @@ import { StyleSheet, View } from 'react-native';
 import { faultKinds } from '../../core/record/faults';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { saveUnreadable } from '../../data/files/everything';
-import { readRecordFile } from '../../data/files/recordFile';
+import { download } from '../../data/files/download';
+import { readRecordFile, recordsCsv } from '../../data/files/recordFile';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { usePieces } from '../../data/hooks/queries';
 import { usePieceActions } from '../../data/hooks/usePieceActions';
@@ -58,7 +59,7 @@ const keyOf = ({ id }: PieceEntry): string => id;
 /** What happened to every piece, the one made last on top. */
 export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
   const { data: pieces } = usePieces();
-  const { create } = usePieceActions();
+  const { create, readAll } = usePieceActions();
   const file = useAttempt();
   const openFile = (): Promise<void> =>
     file.attempt(async () => {
@@ -79,6 +80,8 @@ export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
     [onOpen],
   );
   if (pieces === undefined || all === undefined) return null;
+  const saveTable = async (): Promise<void> =>
+    download('records.csv', await recordsCsv(await readAll(found)), 'text/csv');
   const narrow = (change: Partial<Sought>): void => setSought({ ...sought, ...change });
   return (
     <Screen
@@ -87,12 +90,17 @@ export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
       rememberedAs="records"
       head={tabs}
       foot={
-        <ActionButton
-          icon="folder-open"
-          label="Open a file"
-          onPress={() => void openFile()}
-          style={styles.main}
-        />
+        <>
+          <ActionButton
+            icon="folder-open"
+            label="Open a file"
+            onPress={() => void openFile()}
+            style={styles.main}
+          />
+          {found.length > 0 && (
+            <ActionButton label="Save as a table" onPress={() => void saveTable()} />
+          )}
+        </>
       }
     >
       <FileProblem problem={file.problem} />
