@@ -92,7 +92,12 @@ const shots: readonly Shot[] = [
     path: '/jobs/demo-chart-table/days',
     act: (page) => page.getByTestId('task-ready').waitFor(),
   },
-  { name: 'jobs', path: '/jobs' },
+  {
+    name: 'jobs',
+    path: '/jobs',
+    // Once what is in sight is planned.
+    act: (page) => page.getByText('Seal the edges · Fill · Flood coat').waitFor(),
+  },
   {
     name: 'piece',
     path: '/jobs/demo-galley-inlay?pour=2',

@@ -14,6 +14,9 @@ import type { Part } from '../../core/measure/parts/partSchema';
 import { resolveJob } from '../../core/job/resolveJob';
 import { planJob, planResolved } from '../../core/plan/planJob';
 import { InputError } from '../../core/problem';
+import { diagnose } from '../../core/diagnose/diagnose';
+import type { KeptPiece } from '../records/pieceRecord';
+import { demoRecordCount, demoRecordWrites } from './demoRecords';
 import { demoMoulds } from './demoMoulds';
 import { demoResins } from './demoResins';
 import { demoJobs } from './demoJobs';
@@ -101,7 +104,9 @@ test('every job of the demo uses a card of the demo', () => {
 test('the demo is written as new records, but for those whose place is taken', async () => {
   const demo = await demoWrites();
   const days = demoDaysWrites(new Date()).length;
-  expect(demo).toHaveLength(demoJobs.length + demoResins.length + demoMoulds.length + 1 + days);
+  expect(demo).toHaveLength(
+    demoJobs.length + demoResins.length + demoMoulds.length + demoRecordCount + 1 + days,
+  );
   expect(demo.every(({ record, replaces }) => record !== null && replaces === null)).toBe(true);
   const taken = 'job/demo-drawer-tray';
   const rest = await finishDemo(async (keys) => {
@@ -176,3 +181,15 @@ function fileOf(id: string): object {
   const { id: _, ...file } = demoJobs.find((each) => each.id === id)!;
   return JSON.parse(JSON.stringify(file)) as object;
 }
+
+test('every record of the demo has its story: what went wrong is what its own figures tell', () => {
+  const likeliest = demoRecordWrites(Date.now()).map(({ record }) => {
+    const { piece } = record as KeptPiece;
+    return [piece.name, ...diagnose(piece).causes.slice(0, 2).map(({ code }) => code)];
+  });
+  expect(likeliest).toEqual([
+    ['Tray for the chart drawer'],
+    ['Wheelhouse shelf', 'badly-mixed', 'ratio-off'],
+    ['Companionway step', 'timber-unsealed', 'bad-zone'],
+  ]);
+});
