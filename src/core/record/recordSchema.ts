@@ -4,6 +4,7 @@ import { resinFamilies } from '../resin/families';
 import { resinSchema } from '../resin/resinSchema';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
+import { cureStates, cureTests } from './cureTests';
 import { faultKinds, faultPlaces, severities, type FaultSeverity } from './faults';
 
 const text = (longest: number) => string().max(longest);
@@ -77,11 +78,6 @@ const readingSchema = object({
   c: degrees().required(),
   place: choiceSchema(readPlaces),
 }).noUnknown();
-
-/** How somebody tried how far it had cured. */
-const cureTests = ['stick', 'glove', 'fingertip', 'nail'] as const;
-/** What it told, from liquid to hard. */
-const cureStates = ['liquid', 'gelled', 'tacky', 'tack-free', 'firm', 'hard'] as const;
 
 const seenSchema = object({
   at: moment().required(),

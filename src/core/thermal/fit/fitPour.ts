@@ -4,7 +4,7 @@ import type { CureMarks } from '../cureMarks';
 import type { Curing } from '../curing';
 import type { PourSetting } from '../pourSetting';
 import { hardByS } from '../saidFigures';
-import { sampledRun, type PourReading, type SeenTime } from './sampledRun';
+import { sampledRun, type FeltTime, type PourReading, type SeenTime } from './sampledRun';
 
 /** What readings can move: each a factor on what the card and the setting say, by its logarithm. */
 export const unknowns = ['rate', 'film', 'kappa'] as const;
@@ -17,6 +17,7 @@ export interface FitQuestion {
   readonly marks: CureMarks;
   readonly readings: readonly PourReading[];
   readonly seen: readonly SeenTime[];
+  readonly felt?: readonly FeltTime[];
 }
 
 /** How far things may lie from where they are expected, as spreads of normal distributions. */
@@ -90,6 +91,8 @@ const mostLn = 2.5;
 const iterations = 9;
 /** What a step is damped with at first. */
 const damping = 0.05;
+/** A fingertip tells the degree of cure to this. */
+const feltSpread = 0.03;
 /** What does not happen in thirty days counts as happening then. */
 const latestS = hardByS;
 
@@ -106,12 +109,13 @@ export function fitPour(
   spreads: FitSpreads,
   start: readonly number[] = asked.map(() => 0),
 ): FitEnd {
-  const { marks, readings, seen } = question;
+  const { marks, readings, seen, felt = [] } = question;
   const fromPourS = ({ layer }: SeenTime): number => question.setting.layers[layer]!.pouredS;
   /** Everything that is known, each in units of its spread. */
   const data = [
     ...readings.map(({ c }) => c / spreads.readingC),
     ...seen.map((each) => Math.log(each.timeS - fromPourS(each)) / spreads.seenLn),
+    ...felt.map(() => 0),
     ...asked.map(() => 0),
   ];
   const modelAt = (ln: readonly number[]): readonly number[] => {
@@ -119,12 +123,24 @@ export function fitPour(
       const at = asked.indexOf(what);
       return at === -1 ? 1 : Math.exp(ln[at]!);
     });
-    const { readingsC, seenS } = sampledRun(setting, curing, marks, readings, seen);
+    const { readingsC, seenS, feltAlpha } = sampledRun(
+      setting,
+      curing,
+      marks,
+      readings,
+      seen,
+      felt,
+    );
     return [
       ...readingsC.map((c) => c / spreads.readingC),
       ...seen.map((each, at) => {
         const afterS = (seenS[at] ?? latestS + fromPourS(each)) - fromPourS(each);
         return Math.log(Math.max(1, afterS)) / spreads.seenLn;
+      }),
+      // Nothing pulls while it is as far as it was felt to be.
+      ...felt.map(({ leastAlpha, mostAlpha }, at) => {
+        const alpha = feltAlpha[at]!;
+        return (Math.max(0, alpha - mostAlpha) - Math.max(0, leastAlpha - alpha)) / feltSpread;
       }),
       ...asked.map((what, at) => ln[at]! / spreads.priorLn[what]),
     ];

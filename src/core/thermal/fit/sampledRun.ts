@@ -30,11 +30,22 @@ export interface SeenTime {
   readonly timeS: number;
 }
 
+/** Somebody felt how firm a surface was: then it had cured at least, and at most, so far. */
+export interface FeltTime {
+  /** Counted from 0. */
+  readonly layer: number;
+  readonly timeS: number;
+  readonly leastAlpha: number;
+  readonly mostAlpha: number;
+}
+
 /** What a run says where somebody looked: as many of each as were asked, in their order. */
 export interface Sampled {
   readonly readingsC: readonly number[];
   /** s after the first layer was poured; undefined for what does not happen in thirty days. */
   readonly seenS: readonly (number | undefined)[];
+  /** How far the surface had cured where it was felt. */
+  readonly feltAlpha: readonly number[];
 }
 
 /** Finer than what a thermometer shows, so that slopes between two runs are those of the model. */
@@ -103,7 +114,7 @@ function hottestOf({ temperaturesC }: Moment, cells: Int32Array): number {
 
 /**
  * Runs a pour and tells what it says where somebody looked.
- * @param readings and `seen` in any order
+ * @param readings and `seen` and `felt` in any order
  * @throws InputError `heat-lost-itself`
  */
 export function sampledRun(
@@ -112,11 +123,13 @@ export function sampledRun(
   marks: CureMarks,
   readings: readonly Pick<PourReading, 'timeS' | 'place'>[],
   seen: readonly Pick<SeenTime, 'mark' | 'layer'>[],
+  felt: readonly Pick<FeltTime, 'layer' | 'timeS'>[] = [],
 ): Sampled {
   const order = readings.map((_, at) => at).sort((a, b) => readings[a]!.timeS - readings[b]!.timeS);
   const readingsC = readings.map(() => setting.resinC);
   const seenS = seen.map((): number | undefined => undefined);
-  const lastReadS = readings.reduce((last, { timeS }) => Math.max(last, timeS), 0);
+  const feltAlpha = felt.map(() => 0);
+  const lastReadS = [...readings, ...felt].reduce((last, { timeS }) => Math.max(last, timeS), 0);
   const lastPourS = setting.layers.at(-1)!.pouredS;
   let next = 0;
   runPour(
@@ -149,9 +162,21 @@ export function sampledRun(
           next += 1;
         }
         watches.forEach((watch, at) => (seenS[at] ??= watch?.(before, after)));
-        return next === order.length && seenS.every((each) => each !== undefined);
+        felt.forEach(({ layer, timeS }, at) => {
+          const cells = domain.layerCells[layer];
+          if (cells === undefined || timeS < before.timeS || timeS > after.timeS) return;
+          const cell = surfaceCell(domain, cells);
+          const share = (timeS - before.timeS) / (after.timeS - before.timeS);
+          feltAlpha[at] =
+            before.alphas[cell]! + share * (after.alphas[cell]! - before.alphas[cell]!);
+        });
+        return (
+          next === order.length &&
+          after.timeS >= lastReadS &&
+          seenS.every((each) => each !== undefined)
+        );
       };
     },
   );
-  return { readingsC, seenS };
+  return { readingsC, seenS, feltAlpha };
 }
