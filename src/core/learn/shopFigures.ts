@@ -1,0 +1,124 @@
+import { Temporal } from 'temporal-polyfill';
+import { factsOf } from '../record/recordFacts';
+import type { PieceRecord } from '../record/recordSchema';
+import { familyOf, type FamilyKind } from '../resin/families';
+
+/** A figure of one's own, with how many it is of. */
+export interface OwnFigure {
+  /** The middle one of them. */
+  readonly median: number;
+  readonly count: number;
+}
+
+/** How evenly somebody weighs: poured over the figure, percent of it; below 0 for short of it. */
+export interface Evenness {
+  readonly meanPercent: number;
+  readonly spreadPercent: number;
+  readonly count: number;
+}
+
+/** What a month took. */
+export interface MonthFigures {
+  /** `2026-05` */
+  readonly month: string;
+  readonly pieces: number;
+  readonly mixedG: number;
+  /** Undefined where no price was known. */
+  readonly cost: number | undefined;
+  readonly lostCost: number | undefined;
+}
+
+/** What records tell of a shop. */
+export interface ShopFigures {
+  /** How long it is stirred, min, by kind of resin. */
+  readonly stirMin: Readonly<Partial<Record<FamilyKind, OwnFigure>>>;
+  readonly evenness: { readonly a: Evenness | undefined; readonly b: Evenness | undefined };
+  /** From A meeting B to the mould, of the time that there was; percent. */
+  readonly potPercent: OwnFigure | undefined;
+  /** The earliest first. */
+  readonly months: readonly MonthFigures[];
+}
+
+function medianOf(values: readonly number[]): OwnFigure | undefined {
+  if (values.length === 0) return undefined;
+  const sorted = [...values].sort((one, other) => one - other);
+  const half = sorted.length / 2;
+  const median =
+    sorted.length % 2 === 1 ? sorted[Math.floor(half)]! : (sorted[half - 1]! + sorted[half]!) / 2;
+  return { median, count: values.length };
+}
+
+/** Further off than this it was no slip of the hand, but another figure. */
+const otherFigurePercent = 20;
+/** Fewer tell nothing of a hand. */
+const fewest = 3;
+
+function evennessOf(offs: readonly number[]): Evenness | undefined {
+  const own = offs.filter((off) => Math.abs(off) < otherFigurePercent);
+  if (own.length < fewest) return undefined;
+  const mean = own.reduce((sum, off) => sum + off, 0) / own.length;
+  const squares = own.reduce((sum, off) => sum + (off - mean) ** 2, 0);
+  return {
+    meanPercent: mean,
+    spreadPercent: Math.sqrt(squares / (own.length - 1)),
+    count: own.length,
+  };
+}
+
+const offPercent = (real: number | undefined, planned: number | undefined): readonly number[] =>
+  real === undefined || !planned ? [] : [(real / planned - 1) * 100];
+
+const together = (figures: readonly (number | undefined)[]): number | undefined => {
+  const known = figures.filter((each) => each !== undefined);
+  return known.length === 0 ? undefined : known.reduce((sum, each) => sum + each, 0);
+};
+
+function monthsOf(records: readonly PieceRecord[], zone: string): readonly MonthFigures[] {
+  const by = new Map<string, PieceRecord[]>();
+  for (const record of records) {
+    const month = Temporal.Instant.fromEpochMilliseconds(record.madeAt)
+      .toZonedDateTimeISO(zone)
+      .toPlainDate()
+      .toPlainYearMonth()
+      .toString();
+    by.set(month, [...(by.get(month) ?? []), record]);
+  }
+  return [...by.entries()]
+    .sort(([one], [other]) => (one < other ? -1 : 1))
+    .map(([month, own]) => {
+      const pours = own.flatMap((record) => record.pours);
+      const batches = pours.flatMap(({ layers }) => layers.flatMap((layer) => layer.batches));
+      return {
+        month,
+        pieces: own.length,
+        mixedG: batches.reduce((sum, { aG = 0, bG = 0 }) => sum + aG + bG, 0),
+        cost: together(pours.map((pour) => pour.cost)),
+        lostCost: together(pours.map((pour) => pour.lostCost)),
+      };
+    });
+}
+
+/**
+ * What records tell of the hands and the money of a shop, each with the count behind it.
+ * @param zone where its months begin and end: `Europe/London`
+ */
+export function shopFigures(records: readonly PieceRecord[], zone: string): ShopFigures {
+  const batches = records.flatMap((record) => factsOf(record).batches);
+  const stirs = new Map<FamilyKind, number[]>();
+  for (const { pour, record } of batches) {
+    if (record.stirredMin === undefined) continue;
+    const { kind } = familyOf(pour.family);
+    stirs.set(kind, [...(stirs.get(kind) ?? []), record.stirredMin]);
+  }
+  return {
+    stirMin: Object.fromEntries([...stirs].map(([kind, values]) => [kind, medianOf(values)])),
+    evenness: {
+      a: evennessOf(batches.flatMap(({ record }) => offPercent(record.aG, record.plannedAG))),
+      b: evennessOf(batches.flatMap(({ record }) => offPercent(record.bG, record.plannedBG))),
+    },
+    potPercent: medianOf(
+      batches.flatMap(({ potShare }) => (potShare === undefined ? [] : [potShare * 100])),
+    ),
+    months: monthsOf(records, zone),
+  };
+}
