@@ -36,7 +36,8 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: 'node_modules/(yup|flatbush|fflate|saxes|svgpath|dxf-parser|temporal-polyfill|ml-levenberg-marquardt|ml-matrix)/',
+        pathNot:
+          'node_modules/(yup|flatbush|fflate|saxes|svgpath|dxf-parser|temporal-polyfill|ml-levenberg-marquardt|ml-matrix)/',
       },
     },
     {

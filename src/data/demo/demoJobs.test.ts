@@ -185,7 +185,12 @@ function fileOf(id: string): object {
 test('every record of the demo has its story: what went wrong is what its own figures tell', () => {
   const likeliest = demoRecordWrites(Date.now()).map(({ record }) => {
     const { piece } = record as KeptPiece;
-    return [piece.name, ...diagnose(piece).causes.slice(0, 2).map(({ code }) => code)];
+    return [
+      piece.name,
+      ...diagnose(piece)
+        .causes.slice(0, 2)
+        .map(({ code }) => code),
+    ];
   });
   expect(likeliest).toEqual([
     ['Tray for the chart drawer'],

@@ -53,7 +53,11 @@ async function openList(names: readonly string[], others: Record<string, string>
     <DataProvider store={tabs.first} calibrate={calibrateHere}>
       <ThemeProvider>
         <NoticeProvider>
-          <JobListScreen tabs={null} onOpen={(id) => opened.push(id)} onNew={(id) => opened.push(id)} />
+          <JobListScreen
+            tabs={null}
+            onOpen={(id) => opened.push(id)}
+            onNew={(id) => opened.push(id)}
+          />
         </NoticeProvider>
       </ThemeProvider>
     </DataProvider>,

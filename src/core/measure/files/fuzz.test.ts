@@ -152,7 +152,8 @@ test.each(sources.map(([name, bytes], index) => [index, name, bytes] as const))(
     const answers = { read: 0, refused: 0 };
     for (let seed = 1; seed <= casesOfEach; seed += 1) {
       const broken = damaged(bytes, randomOf(seed * 31 + index));
-      const start = performance.now();
+      // What the processor did for it: on a machine that others use as well, the clock on the wall runs on.
+      const start = process.cpuUsage();
       try {
         readAndMeasure(name, broken);
         answers.read += 1;
@@ -162,7 +163,8 @@ test.each(sources.map(([name, bytes], index) => [index, name, bytes] as const))(
         }
         answers.refused += 1;
       }
-      const tookMs = performance.now() - start;
+      const { user, system } = process.cpuUsage(start);
+      const tookMs = (user + system) / 1000;
       if (tookMs > longestMs) throw new Error(`seed ${seed} took ${tookMs} ms`);
     }
     expect(answers.read + answers.refused).toBe(casesOfEach);
