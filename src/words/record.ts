@@ -1,3 +1,4 @@
+import { inCupMinOf, overPercentOf, potShareOf } from '../core/record/batchFigures';
 import type { FaultKind } from '../core/record/faults';
 import type { BatchRecord, LayerRecord, PourRecord } from '../core/record/recordSchema';
 import { capital, sayDegrees, sayExactG, sayG, sayHeight, sayPercent, sayTime } from './figures';
@@ -44,10 +45,14 @@ export function sayRecordFaults(faults: readonly FaultKind[]): string {
   return names.length === 0 ? '' : capital(names.join(', '));
 }
 
+/** Less than this is told as on its figure, percent. */
+const toldFromPercent = 0.5;
+
 const off = (real: number | undefined, planned: number | undefined): string => {
-  if (real === undefined || planned === undefined || planned === 0) return '';
-  const share = real / planned - 1;
-  return Math.abs(share) < 0.005 ? '' : ` (${share > 0 ? '+' : '−'}${sayPercent(Math.abs(share))})`;
+  const percent = overPercentOf(real, planned) ?? 0;
+  return Math.abs(percent) < toldFromPercent
+    ? ''
+    : ` (${percent > 0 ? '+' : '−'}${sayPercent(Math.abs(percent) / 100)})`;
 };
 
 const weight = (g: number | undefined): string => (g === undefined ? '–' : sayExactG(g));
@@ -62,9 +67,9 @@ export function sayBatch(
   readonly b: string;
   readonly more: string;
 } {
-  const { aG, bG, plannedAG, plannedBG, stirredMin, metAt, pouredAt, pourableMin } = batch;
-  const inCupMin =
-    metAt === undefined || pouredAt === undefined ? undefined : (pouredAt - metAt) / msPerMin;
+  const { aG, bG, plannedAG, plannedBG, stirredMin } = batch;
+  const inCupMin = inCupMinOf(batch);
+  const potShare = potShareOf(batch);
   return {
     title: `Batch ${place}`,
     a: `${weight(aG)}${off(aG, plannedAG)}`,
@@ -77,9 +82,9 @@ export function sayBatch(
           ? ['no second cup']
           : []),
       ...(inCupMin === undefined ? [] : [`${sayTime(inCupMin)} in the cup`]),
-      ...(inCupMin !== undefined && pourableMin
-        ? [`${sayPercent(Math.round((inCupMin / pourableMin) * 100) / 100)} of its time`]
-        : []),
+      ...(potShare === undefined
+        ? []
+        : [`${sayPercent(Math.round(potShare * 100) / 100)} of its time`]),
       ...(batch.heatedAt === undefined ? [] : ['it was heating']),
     ].join(' · '),
   };

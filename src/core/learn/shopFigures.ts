@@ -1,4 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
+import { overPercentOf, sumOfKnown } from '../record/batchFigures';
 import { factsOf } from '../record/recordFacts';
 import type { PieceRecord } from '../record/recordSchema';
 import { familyOf, type FamilyKind } from '../resin/families';
@@ -65,14 +66,6 @@ function evennessOf(offs: readonly number[]): Evenness | undefined {
   };
 }
 
-const offPercent = (real: number | undefined, planned: number | undefined): readonly number[] =>
-  real === undefined || !planned ? [] : [(real / planned - 1) * 100];
-
-const together = (figures: readonly (number | undefined)[]): number | undefined => {
-  const known = figures.filter((each) => each !== undefined);
-  return known.length === 0 ? undefined : known.reduce((sum, each) => sum + each, 0);
-};
-
 function monthsOf(records: readonly PieceRecord[], zone: string): readonly MonthFigures[] {
   const by = new Map<string, PieceRecord[]>();
   for (const record of records) {
@@ -92,8 +85,8 @@ function monthsOf(records: readonly PieceRecord[], zone: string): readonly Month
         month,
         pieces: own.length,
         mixedG: batches.reduce((sum, { aG = 0, bG = 0 }) => sum + aG + bG, 0),
-        cost: together(pours.map((pour) => pour.cost)),
-        lostCost: together(pours.map((pour) => pour.lostCost)),
+        cost: sumOfKnown(pours.map((pour) => pour.cost)),
+        lostCost: sumOfKnown(pours.map((pour) => pour.lostCost)),
       };
     });
 }
@@ -113,8 +106,12 @@ export function shopFigures(records: readonly PieceRecord[], zone: string): Shop
   return {
     stirMin: Object.fromEntries([...stirs].map(([kind, values]) => [kind, medianOf(values)])),
     evenness: {
-      a: evennessOf(batches.flatMap(({ record }) => offPercent(record.aG, record.plannedAG))),
-      b: evennessOf(batches.flatMap(({ record }) => offPercent(record.bG, record.plannedBG))),
+      a: evennessOf(
+        batches.flatMap(({ record }) => overPercentOf(record.aG, record.plannedAG) ?? []),
+      ),
+      b: evennessOf(
+        batches.flatMap(({ record }) => overPercentOf(record.bG, record.plannedBG) ?? []),
+      ),
     },
     potPercent: medianOf(
       batches.flatMap(({ potShare }) => (potShare === undefined ? [] : [potShare * 100])),

@@ -2,6 +2,7 @@ import { readResin } from '../resin/readResin';
 import { withHardener } from '../resin/withHardener';
 import { InputError } from '../problem';
 import type { ReadResin } from '../resin/readResin';
+import { potShareOf } from './batchFigures';
 import type { BatchRecord, LayerRecord, PieceRecord, PourRecord } from './recordSchema';
 
 const msPerMin = 60_000;
@@ -67,12 +68,6 @@ function offPercentOf(batch: BatchRecord, resin: ReadResin | undefined): number 
   const { aG = 0, bG = 0 } = batch;
   const asked = askedRatio(batch, resin);
   return asked === undefined || !(aG > 0) || !(bG > 0) ? undefined : (bG / aG / asked - 1) * 100;
-}
-
-function potShareOf({ metAt, pouredAt, pourableMin }: BatchRecord): number | undefined {
-  return metAt === undefined || pouredAt === undefined || !pourableMin
-    ? undefined
-    : (pouredAt - metAt) / msPerMin / pourableMin;
 }
 
 /** What follows from a record. */

@@ -1,11 +1,10 @@
 import { Temporal } from 'temporal-polyfill';
+import { inCupMinOf } from './batchFigures';
 import { factsOf } from './recordFacts';
 import type { BatchRecord, PieceRecord, PourRecord } from './recordSchema';
 
 /** A row of a table: figures stay figures. */
 export type RecordRow = Readonly<Record<string, string | number | undefined>>;
-
-const msPerMin = 60_000;
 
 /** A moment as every table program reads it. */
 const instantOf = (ms: number | undefined): string | undefined =>
@@ -60,10 +59,7 @@ export function rowsOfRecord(record: PieceRecord): readonly RecordRow[] {
       'second cup': yesNo(of.secondCup),
       'A met B at': instantOf(metAt),
       'poured at': instantOf(pouredAt),
-      'in cup min':
-        metAt === undefined || pouredAt === undefined
-          ? undefined
-          : rounded((pouredAt - metAt) / msPerMin),
+      'in cup min': rounded(inCupMinOf({ metAt, pouredAt })),
       'lasts in cup min': rounded(of.pourableMin),
     };
   };

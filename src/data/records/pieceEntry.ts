@@ -1,3 +1,4 @@
+import { mixedGOf, sumOfKnown } from '../../core/record/batchFigures';
 import { faultKinds, type FaultKind } from '../../core/record/faults';
 import type { Indexed } from '../store/recordIndex';
 import type { Version } from '../store/versions';
@@ -24,20 +25,6 @@ export interface PieceEntry extends Version {
 
 const once = (texts: readonly string[]): readonly string[] => [...new Set(texts)];
 
-/** The sum of what is known; undefined where nothing is. */
-function sumOf(figures: readonly (number | undefined)[]): number | undefined {
-  const known = figures.filter((each) => each !== undefined);
-  return known.length === 0 ? undefined : known.reduce((sum, each) => sum + each, 0);
-}
-
-/** What was mixed of both parts, g; undefined where no batch was weighed. */
-const mixedOf = ({ pours }: KeptPiece['piece']): number | undefined =>
-  sumOf(
-    pours
-      .flatMap(({ layers }) => layers.flatMap(({ batches }) => batches))
-      .flatMap(({ aG, bG }) => [aG, bG]),
-  );
-
 export function pieceEntryOf({ id, revision, stamp, piece }: KeptPiece): PieceEntry {
   const { name, madeAt, job, pours, faults, rating, photos } = piece;
   return {
@@ -53,9 +40,9 @@ export function pieceEntryOf({ id, revision, stamp, piece }: KeptPiece): PieceEn
     faults: faults.map(({ kind }) => kind),
     rating,
     photos,
-    mixedG: mixedOf(piece),
-    lostCost: sumOf(pours.map((pour) => pour.lostCost)),
-    cost: sumOf(pours.map((pour) => pour.cost)),
+    mixedG: mixedGOf(piece),
+    lostCost: sumOfKnown(pours.map((pour) => pour.lostCost)),
+    cost: sumOfKnown(pours.map((pour) => pour.cost)),
   };
 }
 

@@ -1,11 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import {
-  faultKinds,
-  faultPlaces,
-  severities,
-  type FaultKind,
-  type FaultPlace,
-} from '../../core/record/faults';
+import { faultKinds, faultPlaces, severities, type FaultPlace } from '../../core/record/faults';
 import type { PieceRecord } from '../../core/record/recordSchema';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -41,14 +35,15 @@ const sayFault = ({ place, severity }: OneFault): string =>
 
 /** What is wrong with a piece: each by its kind, how bad it is, and where. */
 export function Faults({ faults, onChange }: FaultsProps) {
-  const replace = (kind: FaultKind, to: (fault: OneFault) => OneFault): void =>
-    onChange((before) => before.map((each) => (each.kind === kind ? to(each) : each)));
+  // By its place: a file may name one kind twice, at two places of a piece.
+  const replace = (at: number, to: (fault: OneFault) => OneFault): void =>
+    onChange((before) => before.map((each, place) => (place === at ? to(each) : each)));
   const left = kindChoices.filter(({ value }) => faults.every(({ kind }) => kind !== value));
   return (
     <Lines title="What is wrong with it" testID="faults">
-      {faults.map((fault) => (
+      {faults.map((fault, at) => (
         <SettingLine
-          key={fault.kind}
+          key={`${fault.kind}-${at}`}
           label={faultNames[fault.kind]}
           value={sayFault(fault)}
           testID={`fault-${fault.kind}`}
@@ -59,7 +54,7 @@ export function Faults({ faults, onChange }: FaultsProps) {
               value={String(fault.severity)}
               choices={severityChoices}
               onChange={(severity) =>
-                replace(fault.kind, (each) => ({
+                replace(at, (each) => ({
                   ...each,
                   severity: Number(severity) as OneFault['severity'],
                 }))
@@ -70,7 +65,7 @@ export function Faults({ faults, onChange }: FaultsProps) {
               value={fault.place ?? ''}
               choices={placeChoices}
               onChange={(place) =>
-                replace(fault.kind, (each) => ({
+                replace(at, (each) => ({
                   ...each,
                   place: place === '' ? undefined : (place as FaultPlace),
                 }))
@@ -81,7 +76,7 @@ export function Faults({ faults, onChange }: FaultsProps) {
               icon="delete"
               label="Not a fault"
               spoken={`Take ${faultNames[fault.kind]} away`}
-              onPress={() => onChange((before) => before.filter(({ kind }) => kind !== fault.kind))}
+              onPress={() => onChange((before) => before.filter((_, place) => place !== at))}
             />
           </View>
         </SettingLine>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { InputError } from '../../core/problem';
 import { useAutosave } from '../../data/hooks/useAutosave';
 import { usePieceActions } from '../../data/hooks/usePieceActions';
 import type { KeptPiece } from '../../data/records/pieceRecord';
@@ -23,10 +24,13 @@ export function Notes({ record }: { readonly record: KeptPiece }) {
     <TextField
       label="Notes"
       value={typed}
+      problem={
+        typed.length > longest ? new InputError('too-long', typed.length, { longest }) : undefined
+      }
       onChange={(text) => {
-        const notes = text.slice(0, longest);
-        setTyped(notes);
-        autosave.request(notes);
+        setTyped(text);
+        // Longer than a record holds it is told, and what was kept before stays.
+        if (text.length <= longest) autosave.request(text);
       }}
       multiline
     />

@@ -35,16 +35,17 @@ interface RecordListScreenProps {
   readonly onOpen: (id: string) => void;
 }
 
-const any = '';
-const anyResin = { value: any, label: 'any' };
+/** Narrows nothing. */
+const unlimited = '';
+const anyResin = { value: unlimited, label: 'any' };
 const faultChoices = [
-  { value: any, label: 'any or none' },
+  { value: unlimited, label: 'any or none' },
   { value: 'any', label: 'with a fault' },
   { value: 'none', label: 'without a fault' },
   ...faultKinds.map((kind) => ({ value: kind, label: faultNames[kind] })),
 ];
 const ratingChoices = [
-  { value: any, label: 'any' },
+  { value: unlimited, label: 'any' },
   ...[5, 4, 3, 2, 1].map((least) => ({
     value: String(least),
     label: least === 5 ? '5 of 5' : `${least} or more of 5`,
@@ -118,26 +119,28 @@ export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
           />
           <ChoiceLine
             label="Resin"
-            value={sought.resin ?? any}
+            value={sought.resin ?? unlimited}
             choices={[anyResin, ...resins.map((name) => ({ value: name, label: name }))]}
             assumed={sought.resin === undefined}
-            onChange={(resin) => narrow({ resin: resin === any ? undefined : resin })}
+            onChange={(resin) => narrow({ resin: resin === unlimited ? undefined : resin })}
           />
           <ChoiceLine
             label="Faults"
-            value={sought.fault ?? any}
+            value={sought.fault ?? unlimited}
             choices={faultChoices}
             assumed={sought.fault === undefined}
             onChange={(fault) =>
-              narrow({ fault: fault === any ? undefined : (fault as Sought['fault']) })
+              narrow({ fault: fault === unlimited ? undefined : (fault as Sought['fault']) })
             }
           />
           <ChoiceLine
             label="Rating"
-            value={sought.rating === undefined ? any : String(sought.rating)}
+            value={sought.rating === undefined ? unlimited : String(sought.rating)}
             choices={ratingChoices}
             assumed={sought.rating === undefined}
-            onChange={(rating) => narrow({ rating: rating === any ? undefined : Number(rating) })}
+            onChange={(rating) =>
+              narrow({ rating: rating === unlimited ? undefined : Number(rating) })
+            }
           />
         </View>
       )}
