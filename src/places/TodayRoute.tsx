@@ -1,8 +1,11 @@
 import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
 import type { NamedTask } from '@/features/days/dayTasks';
+import { CuringPours } from '@/features/bench/cure/CuringPours';
 import { OtherPours } from '@/features/bench/OtherPours';
 import { TodayScreen } from '@/features/days/TodayScreen';
 import { useWays } from '@/ui/frame/useWays';
+import { space } from '@/ui/theme/tokens';
 
 /** Where a task is done: the bench, the list of what is prepared, or the days of its job. */
 function stepOf({ task: { kind } }: NamedTask): 'pour' | 'prepare' | 'days' {
@@ -16,10 +19,19 @@ export function TodayRoute() {
   return (
     <TodayScreen
       underWay={
-        <OtherPours
-          here={undefined}
-          onPour={(id) => router.push({ pathname: '/bench/[id]', params: { id, ...here } })}
-        />
+        <>
+          <OtherPours
+            here={undefined}
+            onPour={(id) => router.push({ pathname: '/bench/[id]', params: { id, ...here } })}
+          />
+          <View style={styles.curing}>
+            <CuringPours
+              onPour={(id) =>
+                router.push({ pathname: '/bench/[id]/cure', params: { id, ...here } })
+              }
+            />
+          </View>
+        </>
       }
       onTask={(named) => {
         const { job, pour } = named.task;
@@ -32,3 +44,5 @@ export function TodayRoute() {
     />
   );
 }
+
+const styles = StyleSheet.create({ curing: { paddingHorizontal: space.large, gap: space.small } });

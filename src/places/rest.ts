@@ -4,6 +4,7 @@
  */
 import '@/data/records/wholeSchemas';
 import { BenchRoute as BenchRouteAlone } from './bench/BenchRoute';
+import { CureRoute as CureRouteAlone } from './bench/CureRoute';
 import { PracticeRoute as PracticeRouteAlone } from './bench/PracticeRoute';
 import { BuyingRoute as BuyingRouteAlone } from './BuyingRoute';
 import { JobLayout as JobLayoutAlone } from './jobs/JobLayout';
@@ -45,6 +46,7 @@ export { NotRead } from '@/features/keeping/NotRead';
 export { TraceRoute } from './jobs/TraceRoute';
 
 export const BenchRoute = started(BenchRouteAlone);
+export const CureRoute = started(CureRouteAlone);
 export const PracticeRoute = started(PracticeRouteAlone);
 export const BuyingRoute = started(BuyingRouteAlone);
 export const JobLayout = started(JobLayoutAlone);

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { benchCopyOf } from '../core/bench/benchCopy';
+import { cureAnswer } from '../core/cure/cureAnswer';
 import { cupAnswer } from '../core/bench/potClock';
 import { resolveJob } from '../core/job/resolveJob';
 import { personOf } from '../core/person/person';
@@ -14,6 +15,7 @@ const worker: BenchWorker = {
       return benchCopyOf(resolved, planResolved(resolved, shelf), pour, personOf(person), shelf);
     }),
   cup: async (question) => cupAnswer(question),
+  cure: (question) => told(async () => cureAnswer(question)),
 };
 
 expose(worker);

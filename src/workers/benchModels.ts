@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import { benchCopyOf, type BenchCopy } from '../core/bench/benchCopy';
+import { cureAnswer, type CureAnswer, type CureQuestion } from '../core/cure/cureAnswer';
 import { cupAnswer, type CupAnswer, type CupQuestion } from '../core/bench/potClock';
 import { resolveJob } from '../core/job/resolveJob';
 import { personOf } from '../core/person/person';
@@ -34,3 +35,10 @@ export async function askBenchCopy(request: CopyRequest): Promise<BenchCopy> {
 /** How long a batch in its cup lasts, in a thread. */
 export const askCup = async (question: CupQuestion): Promise<CupAnswer> =>
   hasThreads ? models().cup(question) : cupAnswer(question);
+
+/**
+ * How a pour cures by what was measured of it, in a thread.
+ * @throws InputError `heat-lost-itself`
+ */
+export const askCure = async (question: CureQuestion): Promise<CureAnswer> =>
+  hasThreads ? heard(await models().cure(question)) : cureAnswer(question);

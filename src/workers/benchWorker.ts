@@ -1,4 +1,5 @@
 import type { BenchCopy } from '../core/bench/benchCopy';
+import type { CureAnswer, CureQuestion } from '../core/cure/cureAnswer';
 import type { CupAnswer, CupQuestion } from '../core/bench/potClock';
 import type { Job } from '../core/job/jobSchema';
 import type { PersonTyped } from '../core/person/personSchema';
@@ -19,4 +20,5 @@ export interface CopyRequest {
 export interface BenchWorker {
   readonly copy: (request: CopyRequest) => Promise<Told<BenchCopy>>;
   readonly cup: (question: CupQuestion) => Promise<CupAnswer>;
+  readonly cure: (question: CureQuestion) => Promise<Told<CureAnswer>>;
 }

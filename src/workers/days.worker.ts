@@ -19,14 +19,14 @@ let shelf: Shelf = { resins: [], moulds: [] };
 let known = new Map<string, JobDays | undefined>();
 let latest = 0;
 
-function daysOf({ id, key, text }: JobInDays, request: DaysRequest): JobDays | undefined {
+function daysOf({ id, key, text, moved }: JobInDays, request: DaysRequest): JobDays | undefined {
   const { records } = readRecords(jobRecords, new Map([[key, text]]));
   const job = records[0]?.lastGood;
   if (job === undefined || job === null) return undefined;
   try {
     const resolved = resolveJob(job, shelf);
     const plan = planResolved(resolved, shelf);
-    return jobDaysOf(id, resolved, plan, personOf(request.person), { shelf });
+    return jobDaysOf(id, resolved, plan, personOf(request.person), { shelf, moved });
   } catch (error) {
     // It is told at the job itself.
     if (error instanceof InputError) return undefined;
@@ -55,9 +55,11 @@ async function answered(request: DaysRequest): Promise<DaysAnswer | undefined> {
   latest += 1;
   const own = latest;
   const habits = JSON.stringify(request.person ?? null);
+  const keyOf = ({ text, moved }: JobInDays): string =>
+    `${habits}/${JSON.stringify(moved)}/${text}`;
   const next = new Map<string, JobDays | undefined>();
   for (const job of request.jobs) {
-    const key = `${habits}/${job.text}`;
+    const key = keyOf(job);
     if (!known.has(key)) await breath();
     if (own !== latest) return undefined;
     const days = known.has(key) ? known.get(key) : daysOf(job, request);
@@ -66,9 +68,11 @@ async function answered(request: DaysRequest): Promise<DaysAnswer | undefined> {
   }
   known = next;
   const { zone, now } = request;
-  const dated = request.jobs.flatMap(({ text, dates, ticks }) => {
-    const days = next.get(`${habits}/${text}`);
-    return days === undefined ? [] : [{ days, dates: datesOf(days.tasks, dates, ticks, zone) }];
+  const dated = request.jobs.flatMap((job) => {
+    const days = next.get(keyOf(job));
+    return days === undefined
+      ? []
+      : [{ days, dates: datesOf(days.tasks, job.dates, job.ticks, zone) }];
   });
   const person = personOf(request.person);
   const { tasks, broken, calendar } = solveDays({ jobs: dated, person, zone, now, shelf });
@@ -84,9 +88,7 @@ async function answered(request: DaysRequest): Promise<DaysAnswer | undefined> {
   }
   return {
     jobs: dated.map(({ days, dates }) => named(days, dates)),
-    untold: request.jobs
-      .filter(({ text }) => next.get(`${habits}/${text}`) === undefined)
-      .map(({ id }) => id),
+    untold: request.jobs.filter((job) => next.get(keyOf(job)) === undefined).map(({ id }) => id),
     tasks,
     broken: breaks,
     calendar,

@@ -1,3 +1,4 @@
+import type { MovedCure } from '../core/cure/movedCure';
 import type { PersonTyped } from '../core/person/personSchema';
 import type { Plan, Shelf } from '../core/plan/planTypes';
 import type { PrepareLine } from '../core/prepare/prepareOf';
@@ -15,6 +16,8 @@ export interface JobInDays {
   readonly text: string;
   readonly dates: TypedDates;
   readonly ticks: TypedTicks;
+  /** By pour, what was measured of it while it cures. */
+  readonly moved: readonly (MovedCure | undefined)[];
 }
 
 export interface DaysRequest {

@@ -7,8 +7,11 @@ import { prepareOf, type PrepareLine } from '../prepare/prepareOf';
 import type { Curing } from '../thermal/curing';
 import { bubbleMinutes } from '../timetable/lookTasks';
 import { pourTaskId } from '../timetable/taskIds';
-import { windowOfJoint } from '../timetable/windows';
 import { heatCurveOf, type HeatCurve } from './heatCurve';
+import { candidatesOfCase, cureLayerOf, type CureCase } from '../cure/cureCase';
+import { followJob, heatCaseOf } from '../plan/heat/heatOfPlan';
+import { planeFromMin } from '../timetable/tasksOf';
+import { labelOutMin, windowOfJoint } from '../timetable/windows';
 
 /** When something of a layer is done, min after its pour was begun or ended. */
 export interface LayerTimes {
@@ -36,6 +39,8 @@ export interface BenchCopy {
   readonly curing: Curing | undefined;
   /** How warm it is predicted to be; undefined where no model follows it. */
   readonly heat: HeatCurve | undefined;
+  /** What it is followed by while it cures; undefined where no model follows it, and in copies of before it was kept. */
+  readonly cure?: CureCase | undefined;
 }
 
 /**
@@ -60,10 +65,36 @@ export function goneOnWith(
 /** The pour that a bench is about. */
 export const pourOf = ({ plan, pour }: BenchCopy): PourPlan => plan.pours[pour]!;
 
+/** What the model says of a pour while it cures; nothing where none follows it. */
+function followedOf(
+  resolved: ResolvedJob,
+  plan: Plan,
+  index: number,
+  shelf: Shelf | undefined,
+): Pick<BenchCopy, 'heat' | 'cure'> {
+  const given = heatCaseOf(resolved, plan, index, shelf);
+  if (!given.told) return { heat: undefined, cure: undefined };
+  const pour = plan.pours[index]!;
+  const found = followJob(given, { ranges: true });
+  const layers = found.plan.layers.map((layer, at) => cureLayerOf(layer, at, given));
+  const { family, setting } = given;
+  return {
+    heat: heatCurveOf(given, found, pour),
+    cure: {
+      family,
+      setting,
+      candidates: candidatesOfCase(given),
+      layers,
+      labelOutMin: labelOutMin(resolved.pours[index]!, pour),
+      planeAfterMin: planeFromMin(pour, 0),
+    },
+  };
+}
+
 /**
  * Copies all that the bench needs of a planned job.
  * @param index of the pour, counted from 0
- * @throws InputError those of `prepareOf` and `heatCurveOf`
+ * @throws InputError those of `prepareOf`, `heatCaseOf` and `followJob`
  */
 export function benchCopyOf(
   resolved: ResolvedJob,
@@ -95,6 +126,6 @@ export function benchCopyOf(
     ),
     tool: person.bubbleTool,
     curing: modelOf(card.family, resin, shelf?.calibrations),
-    heat: heatCurveOf(resolved, plan, index, shelf),
+    ...followedOf(resolved, plan, index, shelf),
   };
 }

@@ -1,4 +1,6 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import { movedCureSchema } from '../cure/movedCure';
+import { cureStates, cureTests } from '../record/cureTests';
 
 /** What can happen at the bench. */
 const benchDeeds = [
@@ -16,6 +18,14 @@ const benchDeeds = [
   'met',
   /** A thermometer was read. */
   'read',
+  /** Somebody felt how firm a layer is. */
+  'felt',
+  /** What was measured and felt moved its clocks. */
+  'moved',
+  'fan-off',
+  /** The piece is out of its form, or was planed. */
+  'demoulded',
+  'planed',
   /** It is heating. */
   'heating',
   'paused',
@@ -63,6 +73,11 @@ export const benchEventSchema = object({
   byItself: boolean().optional(),
   c: number().min(-100).max(1000).optional(),
   place: string().oneOf(readPlaces).optional(),
+  /** Of what was felt: which layer, counted from 0, how, and what it told. */
+  layer: number().integer().min(0).max(1000).optional(),
+  test: string().oneOf(cureTests).optional(),
+  found: string().oneOf(cureStates).optional(),
+  moved: movedCureSchema.optional().default(undefined),
   way: string().oneOf(restWays).optional(),
   /** A reason, or what was really done. */
   text: string().max(500).optional(),

@@ -1,8 +1,7 @@
-import { followJob, heatCaseOf } from '../plan/heat/heatOfPlan';
+import type { FollowedHeat, HeatCaseOfJob } from '../plan/heat/heatOfPlan';
 import { heatViewOf } from '../plan/heat/heatView';
 import { momentsOf } from '../plan/heat/momentsOf';
-import type { ResolvedJob } from '../job/resolveJob';
-import type { Plan, Shelf } from '../plan/planTypes';
+import type { PourPlan } from '../plan/planTypes';
 
 /** How warm a pour is predicted to be, from when it was begun; as many of each. */
 export interface HeatCurve {
@@ -18,23 +17,14 @@ const mostPoints = 120;
 /** What is looked at on the bench is over by then, min after the last layer. */
 const followedMin = 36 * 60;
 
-/**
- * The curve that readings of a pour are held against.
- * @returns undefined where no model follows it
- * @throws InputError those of `heatCaseOf` and `followJob`
- */
+/** The curve that readings of a pour are held against. */
 export function heatCurveOf(
-  resolved: ResolvedJob,
-  plan: Plan,
-  index: number,
-  shelf?: Shelf,
-): HeatCurve | undefined {
-  const given = heatCaseOf(resolved, plan, index, shelf);
-  if (!given.told) return undefined;
-  const view = heatViewOf(given, followJob(given, { ranges: false }));
-  const layerAtMin = momentsOf(plan.pours[index]!.layers.map(({ joint }) => joint)).map(
-    ({ atMin }) => atMin,
-  );
+  given: HeatCaseOfJob,
+  found: FollowedHeat,
+  { layers }: Pick<PourPlan, 'layers'>,
+): HeatCurve {
+  const view = heatViewOf(given, found);
+  const layerAtMin = momentsOf(layers.map(({ joint }) => joint)).map(({ atMin }) => atMin);
   const untilMin = (layerAtMin.at(-1) ?? 0) + followedMin;
   const frames = [...view.timesH.keys()].filter((at) => view.timesH[at]! * 60 <= untilMin);
   const every = Math.max(1, Math.ceil(frames.length / mostPoints));

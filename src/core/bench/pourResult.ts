@@ -1,3 +1,4 @@
+import { nextWindow } from './curing';
 import type { RatioBand } from '../mix/correction';
 import { correctBatch } from '../plan/correctBatch';
 import type { Plan, PourPlan } from '../plan/planTypes';
@@ -154,7 +155,7 @@ export function pourResult(
     .map((lane) => resultOf(pour, lane, pourable, perKg));
   const offWindow = state.layers.flatMap(({ begunAt }, layer) => {
     const before = state.layers[layer - 1]?.begunAt;
-    const window = copy.layerTimes[layer - 1]?.nextMin;
+    const window = nextWindow(copy, state, layer - 1);
     if (before === undefined || begunAt === undefined || window === undefined) return [];
     const min = (begunAt - before) / msPerMin;
     if (min < window.from) return [{ layer, min: min - window.from }];

@@ -1,4 +1,5 @@
-import { pourTaskId } from '../timetable/taskIds';
+import { demouldTaskId, planeTaskId, pourTaskId } from '../timetable/taskIds';
+import { lastEvent } from './benchEvents';
 import { pourOf, type BenchCopy } from './benchCopy';
 import { isAfterLane, type BenchState } from './benchState';
 
@@ -9,10 +10,15 @@ export interface PourTick {
   readonly to: number;
 }
 
-/** What of the days was done at the bench: layers that are poured, and bubble passes. */
+/** What of the days was done at the bench: layers that are poured, bubble passes, and what followed while it cured. */
 export function pourTicks(copy: BenchCopy, state: BenchState): readonly PourTick[] {
   const pour = pourOf(copy);
-  return state.layers.flatMap(({ begunAt, pouredAt }, layer) => {
+  const atOf = (did: 'fan-off' | 'demoulded' | 'planed'): number | undefined =>
+    lastEvent(state.events, (event) => event.did === did)?.at;
+  const [fanOffAt, demouldedAt, planedAt] = [atOf('fan-off'), atOf('demoulded'), atOf('planed')];
+  const tick = (id: string, at: number | undefined): readonly PourTick[] =>
+    at === undefined ? [] : [{ id, from: at, to: at }];
+  const layers = state.layers.flatMap(({ begunAt, pouredAt }, layer) => {
     if (begunAt === undefined || pouredAt === undefined || layer < copy.before.length) return [];
     const id = pourTaskId(pour, layer);
     const after = state.lanes.find((lane) => isAfterLane(lane) && lane.layer === layer);
@@ -21,6 +27,13 @@ export function pourTicks(copy: BenchCopy, state: BenchState): readonly PourTick
         ? []
         : [{ id: `${id}/bubbles-${turn + 1}`, from: at, to: at }],
     );
-    return [{ id, from: begunAt, to: pouredAt }, ...passes];
+    const fan =
+      fanOffAt !== undefined && fanOffAt > pouredAt ? tick(`${id}/fan-off`, fanOffAt) : [];
+    return [{ id, from: begunAt, to: pouredAt }, ...passes, ...fan];
   });
+  return [
+    ...layers,
+    ...tick(demouldTaskId(pour), demouldedAt),
+    ...tick(planeTaskId(pour), planedAt),
+  ];
 }

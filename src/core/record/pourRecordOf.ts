@@ -1,3 +1,5 @@
+import { nextWindow } from '../bench/curing';
+import { lastEvent } from '../bench/benchEvents';
 import { pourOf, type BenchCopy } from '../bench/benchCopy';
 import { isAfterLane, isBatchLane, type BatchLane, type BenchState } from '../bench/benchState';
 import { firstStirMin } from '../bench/benchSteps';
@@ -67,7 +69,7 @@ function layerOf(
   const pour = pourOf(copy);
   const { joint, cure, fromMm, toMm } = pour.layers[layer]!;
   const { begunAt, pouredAt } = state.layers[layer]!;
-  const window = copy.layerTimes[layer - 1]?.nextMin;
+  const window = nextWindow(copy, state, layer - 1);
   const under = pour.layers[layer - 1]?.cure;
   const after = state.lanes.filter(isAfterLane).find((lane) => lane.layer === layer);
   return {
@@ -155,6 +157,8 @@ export function pourRecordOf(
     did === 'read' && place === 'room' && c !== undefined ? [c] : [],
   );
   const [first] = pour.layers;
+  const lastAt = (did: 'demoulded' | 'planed' | 'fan-off'): number | undefined =>
+    lastEvent(state.events, (event) => event.did === did)?.at;
   const label = card && withHardener(card, resin.hardener);
   const pigmentLimit = label && readResin(label).pigmentLimit;
   return {
@@ -181,7 +185,14 @@ export function pourRecordOf(
     readings: state.events.flatMap(({ did, at, c, place }) =>
       did === 'read' && c !== undefined && place !== undefined ? [{ at, c, place }] : [],
     ),
-    seen: [],
+    seen: state.events.flatMap(({ did, at, layer, test, found }) =>
+      did === 'felt' && layer !== undefined && test !== undefined && found !== undefined
+        ? [{ at, layer, test, state: found }]
+        : [],
+    ),
+    demouldedAt: lastAt('demoulded'),
+    machinedAt: lastAt('planed'),
+    fanOffAt: lastAt('fan-off'),
     ...costOf(copy, state),
   };
 }

@@ -1,5 +1,11 @@
 import type { ResolvedJob } from '../job/resolveJob';
-import { followJob, heatCaseOf, type PlannedHeat } from '../plan/heat/heatOfPlan';
+import { ownPeakOf } from '../cure/ownPeak';
+import {
+  followJob,
+  heatCaseOf,
+  type HeatCaseOfJob,
+  type PlannedHeat,
+} from '../plan/heat/heatOfPlan';
 import type { Plan, Shelf } from '../plan/planTypes';
 import { InputError } from '../problem';
 
@@ -34,9 +40,21 @@ function rangeOf(
   return { low: (low ?? mid) * hour, mid: mid * hour, high: (high ?? Infinity) * hour };
 }
 
-function clocksOfLayer({ ranges, peakH }: PlannedHeat): LayerClocks {
+/** A range about another time, as wide for its size. */
+const scaledTo = (mid: number, range: ClockRange | undefined): ClockRange =>
+  range === undefined
+    ? { low: mid, mid, high: mid }
+    : { low: (mid * range.low) / range.mid, mid, high: (mid * range.high) / range.mid };
+
+function clocksOfLayer(
+  { ranges, peakH }: PlannedHeat,
+  layer: number,
+  given: HeatCaseOfJob,
+): LayerClocks {
+  const whole = peakH === undefined ? undefined : rangeOf(ranges?.peakH);
+  const own = ownPeakOf(given, layer)?.peakMin;
   return {
-    peakMin: peakH === undefined ? undefined : rangeOf(ranges?.peakH),
+    peakMin: own === undefined ? whole : scaledTo(own, whole),
     stickyFromMin: rangeOf(ranges?.stickyFromH),
     stickyToMin: rangeOf(ranges?.stickyToH),
     keepsShapeMin: rangeOf(ranges?.keepsShapeH),
@@ -52,7 +70,11 @@ export const clocksOf = (resolved: ResolvedJob, plan: Plan, shelf?: Shelf): Cloc
   plan.pours.map((_, index) => {
     try {
       const given = heatCaseOf(resolved, plan, index, shelf);
-      return given.told ? followJob(given, { ranges: true }).plan.layers.map(clocksOfLayer) : [];
+      return given.told
+        ? followJob(given, { ranges: true }).plan.layers.map((layer, at) =>
+            clocksOfLayer(layer, at, given),
+          )
+        : [];
     } catch (error) {
       // What the model refuses is told at the heat step; here the label alone counts.
       if (error instanceof InputError) return [];

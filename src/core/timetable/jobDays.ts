@@ -4,6 +4,8 @@ import type { Person } from '../person/person';
 import type { Plan, Shelf } from '../plan/planTypes';
 import { prepareContextOf } from '../prepare/prepareContext';
 import { prepareOf, type PrepareLine } from '../prepare/prepareOf';
+import type { MovedCure } from '../cure/movedCure';
+import { movedPlan } from '../cure/movedPlan';
 import { clocksOf, type Clocks } from './clocks';
 import type { JobTasks } from './tasks';
 import { tasksOf } from './tasksOf';
@@ -18,10 +20,17 @@ export interface JobDays {
   readonly tasks: JobTasks;
 }
 
+interface JobDaysGiven {
+  readonly shelf?: Shelf;
+  readonly clocks?: Clocks;
+  readonly moved?: readonly (MovedCure | undefined)[];
+}
+
 /**
  * The preparations and tasks of a job.
  * @param id of the job
  * @param clocks left out, they are worked out: up to a second for a large job
+ * @param moved by pour, what was measured of it while it cures: tasks follow it
  * @throws InputError those of `holdDownOf`
  */
 export function jobDaysOf(
@@ -29,17 +38,18 @@ export function jobDaysOf(
   resolved: ResolvedJob,
   plan: Plan,
   person: Person,
-  { shelf, clocks = clocksOf(resolved, plan, shelf) }: { shelf?: Shelf; clocks?: Clocks } = {},
+  { shelf, clocks = clocksOf(resolved, plan, shelf), moved = [] }: JobDaysGiven = {},
 ): JobDays {
   const holdDown = holdDownOf(resolved, plan);
   const prepare = prepareOf(resolved, plan, person);
   const { surfaced, hasForm, hasMoulds } = prepareContextOf(resolved, plan, person);
   const leavesForm = hasForm || hasMoulds;
   const clamps = holdDown.fasteners.reduce((sum, fasteners) => sum + (fasteners?.clamps ?? 0), 0);
-  const tasks = tasksOf(resolved, plan, {
+  const now = movedPlan(plan, clocks, moved);
+  const tasks = tasksOf(resolved, now.plan, {
     job: id,
     person,
-    clocks,
+    clocks: now.clocks,
     prepare,
     surfaced,
     leavesForm,

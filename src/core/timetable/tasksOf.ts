@@ -29,6 +29,16 @@ export const pouringMin = ({ batches }: PlannedLayer, { weighMin }: Person): num
       1e-6,
   );
 
+/**
+ * From when on a pour may be planed, min after its last layer was begun.
+ * @param hardMin when that is hard by the model
+ */
+export function planeFromMin({ layers, times }: PourPlan, hardMin: number | undefined): number {
+  const deepestMm = Math.max(...layers.map(({ fromMm = 0, toMm = 0 }) => toMm - fromMm));
+  const afterMin = planeAfterMin[deepestMm > deepFromMm ? 'deep' : 'shallow'];
+  return Math.max(hardMin ?? times.cureMin ?? 0, afterMin);
+}
+
 /** What tasks are made of besides the plan. */
 export interface TasksQuestion {
   readonly job: string;
@@ -125,9 +135,6 @@ function afterFill(
   const out = outOfForm(resolved.pours[index]!, pour, last);
   const leaves = leavesForm && (pour.role === 'castings' || isLastFill) && pour.kind !== 'covers';
   const isMould = pour.parts.some(({ shape }) => shape === 'mould');
-  const deepestMm = Math.max(...pour.layers.map(({ fromMm = 0, toMm = 0 }) => toMm - fromMm));
-  const hardMin = last?.hardMin?.mid ?? pour.times.cureMin ?? 0;
-  const planeMinAfter = planeAfterMin[deepestMm > deepFromMm ? 'deep' : 'shallow'];
   const common = { pour: index, hands: 'on' } as const;
   return [
     ...(leaves && out !== undefined
@@ -148,7 +155,7 @@ function afterFill(
             id: planeTaskId(pour),
             kind: 'plane',
             minutes: planeMin,
-            tie: from(lastId, Math.max(hardMin, planeMinAfter)),
+            tie: from(lastId, planeFromMin(pour, last?.hardMin?.mid)),
           }),
         ]
       : []),

@@ -69,15 +69,22 @@ export function windowOfJoin(
   return { fromMin, toMin, safe };
 }
 
+/** When a label lets a pour leave its form in its room, min; undefined where it does not say. */
+export function labelOutMin(
+  { resin: { times } }: ResolvedJob['pours'][number],
+  { roomTemperatureC }: Pick<PourPlan, 'roomTemperatureC'>,
+): number | undefined {
+  const label = times.demould ?? times.fullCure;
+  return label && timeAtMin(label, roomTemperatureC);
+}
+
 /** From when on the last layer of a pour may come out of its form, by label or model, min. */
 export function outOfForm(
-  { resin: card }: ResolvedJob['pours'][number],
+  resolved: ResolvedJob['pours'][number],
   pour: PourPlan,
   clocks: LayerClocks | undefined,
 ): { readonly fromMin: number; readonly safe: Tie['safe'] } | undefined {
-  const { demould, fullCure } = card.times;
-  const label = demould ?? fullCure;
-  const labelMin = label && timeAtMin(label, pour.roomTemperatureC);
+  const labelMin = labelOutMin(resolved, pour);
   const cure = pour.layers.at(-1)?.cure;
   const modelMin = cure?.demouldH === undefined ? undefined : cure.demouldH * hour;
   if (labelMin === undefined && modelMin === undefined) return undefined;

@@ -1,5 +1,7 @@
 import type { Indexed } from '../store/recordIndex';
 import type { Version } from '../store/versions';
+import { movedOf } from '../../core/bench/curing';
+import { movedCureSchema, type MovedCure } from '../../core/cure/movedCure';
 import { liveRecords, type LiveRecord } from './liveRecord';
 
 /** What a list shows of a pour at the bench: its events are read when it is opened. */
@@ -13,11 +15,14 @@ export interface LiveEntry extends Version {
   readonly state: LiveRecord['state'];
   /** The record that it is written to. */
   readonly piece: string | undefined;
+  /** What was measured of it while it cures: its days follow that. */
+  readonly moved: MovedCure | undefined;
 }
 
 export function liveEntryOf(record: LiveRecord): LiveEntry {
   const { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece } = record;
-  return { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece };
+  const moved = movedOf(record);
+  return { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece, moved };
 }
 
 function isLiveEntry(key: string, value: unknown): value is LiveEntry {
@@ -31,6 +36,7 @@ function isLiveEntry(key: string, value: unknown): value is LiveEntry {
     key === liveRecords.prefix + String(entry.id) &&
     (entry.stamp === undefined || typeof entry.stamp === 'string') &&
     (entry.piece === undefined || typeof entry.piece === 'string') &&
+    (entry.moved === undefined || movedCureSchema.isValidSync(entry.moved, { strict: true })) &&
     (entry.state === 'under-way' || entry.state === 'over')
   );
 }
@@ -49,7 +55,7 @@ function entryOf(key: string, text: string): object | undefined {
 
 export const liveIndex: Indexed = {
   prefix: liveRecords.prefix,
-  version: 2,
+  version: 3,
   entryOf,
   isEntry: isLiveEntry,
 };

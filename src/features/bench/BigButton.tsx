@@ -15,6 +15,8 @@ interface BigButtonProps {
   readonly icon?: IconName;
   readonly spoken?: string | undefined;
   readonly disabled?: boolean;
+  /** It is one of a few, and whether it is the one. */
+  readonly chosen?: boolean;
   /** Takes no tap for a moment, and looks as ever: a knuckle that bounces must not do what comes next. */
   readonly rests?: boolean;
   readonly style?: StyleProp<ViewStyle>;
@@ -30,6 +32,7 @@ export function BigButton({
   icon,
   spoken,
   disabled = false,
+  chosen,
   rests = false,
   style,
   testID,
@@ -42,6 +45,7 @@ export function BigButton({
       role="button"
       aria-label={spoken}
       aria-disabled={disabled || rests}
+      aria-pressed={chosen}
       disabled={disabled || rests}
       testID={testID}
       onPress={onPress}
@@ -49,6 +53,7 @@ export function BigButton({
         styles.button,
         { borderColor: frame },
         kind === 'main' && { backgroundColor: colours.action },
+        chosen === true && styles.chosen,
         disabled && styles.faint,
         style,
       ]}
@@ -81,6 +86,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: space.medium,
     paddingVertical: space.small,
   },
+  chosen: { borderWidth: 4 },
   faint: { opacity: 0.5 },
   inside: {
     flexDirection: 'row',

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -15,6 +15,8 @@ interface KeypadProps {
   readonly onTake: (value: number) => void;
   readonly onClose: () => void;
   readonly mayBeNegative?: boolean;
+  /** What is chosen with it, over the figure. */
+  readonly children?: ReactNode;
 }
 
 const rows = [
@@ -33,6 +35,7 @@ export function Keypad({
   onTake,
   onClose,
   mayBeNegative = false,
+  children,
 }: KeypadProps) {
   const colours = useColours();
   const [text, setText] = useState('');
@@ -67,6 +70,7 @@ export function Keypad({
       onClose={onClose}
       foot={<BigButton kind="main" label="Take it" onPress={take} style={styles.grow} />}
     >
+      {children}
       <View
         aria-live="polite"
         style={[

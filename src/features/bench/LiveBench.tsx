@@ -3,10 +3,8 @@ import { View } from 'react-native';
 import { pourOf, type BenchCopy } from '../../core/bench/benchCopy';
 import { benchState } from '../../core/bench/benchState';
 import { planDifference, takenOver } from '../../core/bench/planDifference';
-import { pourTicks } from '../../core/bench/pourTicks';
 import { jobs, pieces } from '../../data/kinds/kinds';
 import { useOne, useSettings, useShelf } from '../../data/hooks/queries';
-import { useChangeDays, useTicksOf } from '../../data/hooks/useJobDays';
 import {
   recordOf,
   useLiveActions,
@@ -22,8 +20,10 @@ import { BenchContext, type BenchClock, type BenchSource } from './benchSource';
 import { BenchScreen } from './BenchScreen';
 import { BenchSheet } from './BenchSheet';
 import { BigButton } from './BigButton';
+import { useCureWatch } from './cure/useCureWatch';
 import { OtherPours } from './OtherPours';
 import { useKeeping } from './useKeeping';
+import { useTicked } from './useTicked';
 
 const realClock: BenchClock = { now: () => Date.now(), speed: 1 };
 
@@ -32,6 +32,8 @@ interface LiveBenchProps {
   readonly onLeave: () => void;
   readonly onJob: (job: string) => void;
   readonly onRecord: (record: string) => void;
+  /** Goes to where its cure is watched. */
+  readonly onCure: () => void;
   /** Takes another pour in hand. */
   readonly onPour: (id: string) => void;
 }
@@ -59,6 +61,7 @@ function OpenBench({
   onLeave,
   onJob,
   onRecord,
+  onCure,
   onPour,
 }: LiveBenchProps & { readonly live: LivePour }) {
   const { record, copy } = live;
@@ -71,6 +74,7 @@ function OpenBench({
     [id, copy, state, act],
   );
   useTicked(record.job, source, keep);
+  useCureWatch(id, copy, state, act);
   const fresh = useFreshCopy(record.job, copy.pour);
   const hasRecord = useOne(pieces, recordOf(record)).data?.record !== undefined;
   const differences = fresh === undefined ? [] : planDifference(pourOf(copy), pourOf(fresh));
@@ -108,8 +112,8 @@ function OpenBench({
         }
         afterwards={
           <>
+            <BigButton kind="main" label="Cure watch" onPress={onCure} style={{ flexGrow: 1 }} />
             <BigButton
-              kind="main"
               label="To the job"
               onPress={() => onJob(record.job)}
               style={{ flexGrow: 1 }}
@@ -126,37 +130,6 @@ function OpenBench({
       />
     </BenchContext>
   );
-}
-
-/** What the bench has seen done is ticked in the days of its job, at its real times. */
-function useTicked(
-  job: string,
-  { copy, state }: BenchSource,
-  keep: (work: () => Promise<void>) => Promise<void>,
-): void {
-  const { changeTicks } = useChangeDays();
-  const { tasks } = useTicksOf(job);
-  const hasJob = useOne(jobs, job).data?.record !== undefined;
-  const done = useMemo(() => pourTicks(copy, state), [copy, state]);
-  const missing = useMemo(() => {
-    const ticked = new Set(tasks.map(({ id }) => id));
-    return done.filter(({ id }) => !ticked.has(id));
-  }, [done, tasks]);
-  useEffect(() => {
-    if (missing.length === 0 || !hasJob) return;
-    const instant = (at: number): string => new Date(at).toISOString();
-    void keep(() =>
-      changeTicks(job, (before) => ({
-        lines: before.lines,
-        tasks: [
-          ...before.tasks,
-          ...missing
-            .filter(({ id }) => before.tasks.every((task) => task.id !== id))
-            .map(({ id, from, to }) => ({ id, from: instant(from), to: instant(to) })),
-        ],
-      })),
-    );
-  }, [missing, hasJob, job, changeTicks, keep]);
 }
 
 /** What a pour of the job would be begun with now; undefined until it is known, and where the job is not whole. */

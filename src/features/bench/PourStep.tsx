@@ -27,12 +27,13 @@ const msPerMin = 60_000;
 interface PourStepProps {
   readonly onBench: (id: string) => void;
   readonly onRecord: (id: string) => void;
+  readonly onCure: (id: string) => void;
   /** @param pour counted from 0 */
   readonly onPractice: (pour: number) => void;
 }
 
 /** The pours of a job: to be begun, gone on with, practised; and what was poured. */
-export function PourStep({ onBench, onRecord, onPractice }: PourStepProps) {
+export function PourStep({ onBench, onRecord, onCure, onPractice }: PourStepProps) {
   const { plan, job, outdated } = useOpenJob();
   const id = useJobId();
   const shelf = useShelf();
@@ -101,6 +102,7 @@ export function PourStep({ onBench, onRecord, onPractice }: PourStepProps) {
           onBegin={() => void start(pour.index)}
           onBench={onBench}
           onRecord={onRecord}
+          onCure={onCure}
           onPractice={() => onPractice(pour.index)}
         />
       ))}
@@ -116,6 +118,7 @@ interface OnePourProps {
   readonly onBegin: () => void;
   readonly onBench: (id: string) => void;
   readonly onRecord: (id: string) => void;
+  readonly onCure: (id: string) => void;
   readonly onPractice: () => void;
 }
 
@@ -127,6 +130,7 @@ function OnePour({
   onBegin,
   onBench,
   onRecord,
+  onCure,
   onPractice,
 }: OnePourProps) {
   const colours = useColours();
@@ -189,6 +193,9 @@ function OnePour({
           </Words>
           {entry.state === 'over' && (
             <ActionButton kind="bare" label="See it" onPress={() => onBench(entry.id)} />
+          )}
+          {recorded.has(recordOf(entry)) && (
+            <ActionButton kind="bare" label="Cure watch" onPress={() => onCure(entry.id)} />
           )}
           {recorded.has(recordOf(entry)) && (
             <ActionButton

@@ -1,3 +1,4 @@
+import { nextWindow } from '../../core/bench/curing';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { useState } from 'react';
@@ -82,7 +83,7 @@ export function ReadyStep({ lane, job }: ReadyStepProps) {
   };
   const left = lines.filter(({ id }) => !checked.has(id)).length;
   const before = state.layers[lane.layer - 1]?.begunAt;
-  const window = copy.layerTimes[lane.layer - 1]?.nextMin;
+  const window = nextWindow(copy, state, lane.layer - 1);
   const opensAt =
     before === undefined || window === undefined ? undefined : before + window.from * msPerMin;
   const closesAt =

@@ -16,21 +16,10 @@ import { read } from './deeds';
 import { useGuide } from './guide';
 import { useInstrument, useInstrumentState } from './instruments';
 import { Keypad } from './Keypad';
+import { readPlaceNames, refuseTemperature, toC } from './readPlaces';
 import { useTemperature } from './useTemperature';
 
 const msPerMin = 60_000;
-const placeNames: Readonly<Record<ReadPlace, string>> = {
-  cup: 'In the cup',
-  core: 'In the layer',
-  surface: 'On its surface',
-  room: 'The room',
-};
-
-/** No bench is colder, no resin that is not alight is hotter, °C. */
-const [leastC, mostC] = [-20, 300];
-
-const toC = (value: number): number =>
-  unitsTold().temperature === '°F' ? ((value - 32) * 5) / 9 : value;
 
 /** A temperature by hand or from a thermometer, beside what is predicted. */
 export function TemperatureSheet({ onClose }: { readonly onClose: () => void }) {
@@ -48,17 +37,12 @@ export function TemperatureSheet({ onClose }: { readonly onClose: () => void }) 
     void act(read(place === 'cup' ? inCup?.id : lane.id, clock.now(), c, place, by, raw));
   };
   if (keying !== undefined) {
-    const unit = unitsTold().temperature ?? '°C';
     return (
       <Keypad
-        title={placeNames[keying]}
-        unit={unit}
+        title={readPlaceNames[keying]}
+        unit={unitsTold().temperature ?? '°C'}
         mayBeNegative
-        refuse={(value) =>
-          toC(value) < leastC || toC(value) > mostC
-            ? `A bench is between ${sayC(leastC)} and ${sayC(mostC)}. Is that ${unit}?`
-            : undefined
-        }
+        refuse={refuseTemperature}
         onClose={() => setKeying(undefined)}
         onTake={(value) => {
           take(keying, toC(value));
@@ -80,7 +64,7 @@ export function TemperatureSheet({ onClose }: { readonly onClose: () => void }) 
         {places.map((place) => (
           <BigButton
             key={place}
-            label={placeNames[place]}
+            label={readPlaceNames[place]}
             also={reading?.c === undefined ? 'key it in' : `take ${sayC(reading.c)}`}
             onPress={() =>
               reading?.c === undefined ? setKeying(place) : take(place, reading.c, reading.raw)

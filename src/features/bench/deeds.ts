@@ -1,3 +1,6 @@
+import { movedOf } from '../../core/bench/curing';
+import type { MovedCure } from '../../core/cure/movedCure';
+import type { CureState, CureTest } from '../../core/record/cureTests';
 import type { BenchEvent, FigureSource, ReadPlace, RestWay } from '../../core/bench/benchEvents';
 import type { StepState } from '../../core/bench/benchState';
 import type { Deed } from '../../data/hooks/useLivePour';
@@ -65,6 +68,22 @@ export const read =
       ...(raw === undefined ? {} : { raw }),
     },
   ];
+
+/** How firm a layer was found, counted from 0. */
+export const felt =
+  (layer: number, at: number, test: CureTest, found: CureState): Deed =>
+  () => [{ at, did: 'felt', layer, test, found }];
+
+/** The clocks follow what was measured, unless they did already. */
+export const clocksMoved =
+  (at: number, moved: MovedCure): Deed =>
+  ({ events }) =>
+    (movedOf({ events })?.of ?? 0) >= moved.of ? [] : [{ at, did: 'moved', moved }];
+
+/** The fan is off, the piece out of its form, or planed. */
+export const sinceDone =
+  (did: 'fan-off' | 'demoulded' | 'planed', at: number): Deed =>
+  () => [{ at, did }];
 
 export const heating =
   (lane: string | undefined, at: number): Deed =>

@@ -47,6 +47,7 @@ async function openBench() {
             onLeave={nowhere}
             onJob={nowhere}
             onRecord={nowhere}
+            onCure={nowhere}
             onPour={nowhere}
           />
         </NoticeProvider>

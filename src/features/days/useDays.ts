@@ -1,9 +1,18 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import type { MovedCure } from '../../core/cure/movedCure';
 import type { Shelf } from '../../core/plan/planTypes';
-import { useDates, useJobs, useSettings, useShelf, useTicks } from '../../data/hooks/queries';
+import {
+  useDates,
+  useJobs,
+  useLives,
+  useSettings,
+  useShelf,
+  useTicks,
+} from '../../data/hooks/queries';
 import { isDated } from '../../data/hooks/useJobDays';
 import { useListedTexts } from '../../data/hooks/useListedText';
+import type { LiveEntry } from '../../data/records/liveEntry';
 import { jobCollection } from '../../data/repositories';
 import { ownZone, useNow } from '../../ui/useNow';
 import { askDays } from '../../workers/daysPlanner';
@@ -24,6 +33,12 @@ function numberOf(shelf: Shelf): number {
   counted += 1;
   numbers.set(shelf, counted);
   return counted;
+}
+
+/** What was measured of each pour the last time that it was poured; lists have the latest first. */
+function movedByPour(own: readonly LiveEntry[]): readonly (MovedCure | undefined)[] {
+  const pours = Math.max(-1, ...own.map(({ pour }) => pour)) + 1;
+  return Array.from({ length: pours }, (_, pour) => own.find((each) => each.pour === pour)?.moved);
 }
 
 /** The days of everything that has a date. */
@@ -48,6 +63,7 @@ export function useDays(also?: string, isWanted = true): DaysState {
   const { data: jobs } = useJobs();
   const { data: dates } = useDates();
   const { data: ticks } = useTicks();
+  const { data: lives } = useLives();
   const { data: settings } = useSettings();
   const shelf = useShelf();
   const textsOf = useListedTexts();
@@ -55,7 +71,9 @@ export function useDays(also?: string, isWanted = true): DaysState {
   const zone = ownZone();
   const person = settings?.person;
   const wanted = useMemo(() => {
-    if (jobs === undefined || dates === undefined || ticks === undefined) return undefined;
+    if (jobs === undefined || dates === undefined || ticks === undefined || lives === undefined) {
+      return undefined;
+    }
     const dated = new Map(dates.records.filter(isDated).map((each) => [each.id, each]));
     return jobs.records
       .filter(({ id }) => dated.has(id) || id === also)
@@ -63,8 +81,9 @@ export function useDays(also?: string, isWanted = true): DaysState {
         entry,
         dates: dated.get(entry.id) ?? { pins: [] },
         ticks: ticks.records.find(({ id }) => id === entry.id) ?? { lines: [], tasks: [] },
+        moved: movedByPour(lives.records.filter(({ job }) => job === entry.id)),
       }));
-  }, [jobs, dates, ticks, also]);
+  }, [jobs, dates, ticks, lives, also]);
   const at = Math.floor(now / everyMin) * everyMin;
   const { data, isPlaceholderData, isError } = useQuery({
     queryKey: [
@@ -78,10 +97,10 @@ export function useDays(also?: string, isWanted = true): DaysState {
     enabled: isWanted && wanted !== undefined && wanted.length > 0,
     queryFn: async (): Promise<DaysAnswer | null> => {
       const texts = await textsOf(wanted!.map(({ entry }) => entry));
-      const asked = wanted!.flatMap(({ entry: { id }, dates: dated, ticks: ticked }) => {
+      const asked = wanted!.flatMap(({ entry: { id }, dates: dated, ticks: ticked, moved }) => {
         const key = jobCollection.key(id);
         const text = texts.get(key);
-        return text === undefined ? [] : [{ id, key, text, dates: dated, ticks: ticked }];
+        return text === undefined ? [] : [{ id, key, text, dates: dated, ticks: ticked, moved }];
       });
       return (await askDays(shelf, { jobs: asked, person, zone, now: at })) ?? null;
     },

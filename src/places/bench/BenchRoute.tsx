@@ -5,7 +5,7 @@ import { useWays } from '@/ui/frame/useWays';
 export function BenchRoute() {
   const router = useRouter();
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { back } = useWays('/jobs');
+  const { back, here } = useWays('/jobs');
   return (
     <LiveBench
       key={id}
@@ -13,6 +13,7 @@ export function BenchRoute() {
       onLeave={back}
       onJob={(job) => router.navigate({ pathname: '/jobs/[id]', params: { id: job } })}
       onRecord={(record) => router.navigate({ pathname: '/records/[id]', params: { id: record } })}
+      onCure={() => router.push({ pathname: '/bench/[id]/cure', params: { id, ...here } })}
       onPour={(other) => router.replace({ pathname: '/bench/[id]', params: { id: other } })}
     />
   );

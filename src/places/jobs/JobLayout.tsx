@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import {
   Navigator,
   Slot,
@@ -10,6 +10,7 @@ import {
 import { JobDraftProvider } from '@/data/draft/JobDraftProvider';
 import { isNotOpen, useOpenJobRecord } from '@/data/hooks/useOpenRecord';
 import { Mishap } from '@/features/keeping/Mishap';
+import { CuringPours } from '@/features/bench/cure/CuringPours';
 import { JobFrame } from '@/features/job/JobFrame';
 import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/ui/frame/useWays';
@@ -25,9 +26,6 @@ const openStep = (
     </Mishap>
   </Navigator>
 );
-
-/** The same element for every plan. */
-const strip = <JobStrip />;
 
 export function JobLayout() {
   const router = useRouter();
@@ -61,6 +59,24 @@ export function JobLayout() {
   const toPour = useCallback(
     (index: number): void => router.setParams({ pour: String(index + 1) }),
     [router],
+  );
+  // The same element for every plan.
+  const strip = useMemo(
+    () => (
+      <>
+        <JobStrip />
+        <CuringPours
+          job={id}
+          onPour={(live) =>
+            router.push({
+              pathname: '/bench/[id]/cure',
+              params: { id: live, from: `/jobs/${id}` },
+            })
+          }
+        />
+      </>
+    ),
+    [id, router],
   );
   if (isNotOpen(open)) return <NotOpened open={open} onBack={back} />;
   return (

@@ -13,6 +13,9 @@ export function PourRoute() {
       onRecord={(record) =>
         router.push({ pathname: '/records/[id]', params: { id: record, ...here } })
       }
+      onCure={(live) =>
+        router.push({ pathname: '/bench/[id]/cure', params: { id: live, ...here } })
+      }
       onPractice={(pour) =>
         router.push({
           pathname: '/bench/practice',

@@ -1,4 +1,5 @@
 /** Everything that is drawn with scales and lines, in one piece: it is fetched when the first chart is wanted. */
+export { CureChart } from './CureChart';
 export { ComparedCurves } from './ComparedCurves';
 export { DepthChart } from './DepthChart';
 export { HeatCurves } from './HeatCurves';

@@ -7,6 +7,7 @@ import { lazy, useEffect, useState } from 'react';
 const charts = () => import('./charts');
 
 export const ComparedCurves = lazy(async () => ({ default: (await charts()).ComparedCurves }));
+export const CureChart = lazy(async () => ({ default: (await charts()).CureChart }));
 export const DepthChart = lazy(async () => ({ default: (await charts()).DepthChart }));
 export const HeatCurves = lazy(async () => ({ default: (await charts()).HeatCurves }));
 export const HeatPaint = lazy(async () => ({ default: (await charts()).HeatPaint }));

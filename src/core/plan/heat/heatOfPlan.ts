@@ -9,6 +9,7 @@ import { curingOfMember } from '../../thermal/members';
 import { marksOf } from './marksOf';
 import type { Curing } from '../../thermal/curing';
 import { familyOf, hasHeat, type HeatFamily, type ResinFamily } from '../../resin/families';
+import type { Candidate } from '../../thermal/fit/fitReadings';
 import { fineGrid, quickGrid, type HeatGrid } from '../../thermal/pourSetting';
 import { predictPour, type LayerHeat, type PourHeat } from '../../thermal/predict';
 import {
@@ -19,7 +20,6 @@ import {
   type LayerSpread,
   type Range,
   type RangedTime,
-  type Reading,
   type TimeRange,
 } from '../../thermal/spread';
 import type { Plan, PourPlan, Shelf } from '../planTypes';
@@ -68,7 +68,7 @@ export interface HeatCaseOfJob extends JobSetting {
   readonly curing: Curing;
   readonly marks: CureMarks;
   /** Works out the other readings of its label. */
-  readonly otherReadings: () => readonly Reading[];
+  readonly otherReadings: () => readonly Candidate[];
   /** What it stands on, and how that was taken. */
   readonly below: readonly BelowPour[];
   readonly air: DampAir | undefined;
@@ -162,10 +162,14 @@ function caseOf(
   const undiluted = curingOf(family, calibration);
   const fillers = leastFilled(pours[index]!);
   const marks = marksOf(family, undiluted, resin);
-  const otherReadings = (): readonly Reading[] =>
+  const otherReadings = (): readonly Candidate[] =>
     membersOfCard(family, resin, shelf?.calibrations).map((member) => {
       const other = curingOfMember(family, member);
-      return { curing: dilutedBy(other, fillers), marks: marksOf(family, other, resin) };
+      return {
+        curing: dilutedBy(other, fillers),
+        marks: marksOf(family, other, resin),
+        weight: member.weight,
+      };
     });
   // Thick slow polyurethane comes out of its mould earlier in the model than labels allow.
   const labelMin = resin.times.demould?.timeMin;

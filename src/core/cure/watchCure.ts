@@ -1,7 +1,7 @@
-import type { CureTest, CureState } from '../record/cureTests';
+import type { CureState, CureTest } from '../record/cureTests';
 import type { HeatFamily } from '../resin/families';
 import { flatK } from '../thermal/bands';
-import { climateAtC } from '../thermal/climate';
+import { climateAtC, warmerRoom } from '../thermal/climate';
 import type { CureMarks } from '../thermal/cureMarks';
 import { alphaOfGlass, type Curing } from '../thermal/curing';
 import { factorOf, fitPour, moved, type FitSpreads } from '../thermal/fit/fitPour';
@@ -9,6 +9,7 @@ import type { Candidate } from '../thermal/fit/fitReadings';
 import { sampledRun, type FeltTime, type PourReading } from '../thermal/fit/sampledRun';
 import { keystrokeGrid, type PourSetting } from '../thermal/pourSetting';
 import { predictMiddle, withBorder, type LayerHeat } from '../thermal/predict';
+import { timesOfRun, type CureTimes } from './cureTimes';
 
 /** How firm somebody found a layer. */
 export interface Felt {
@@ -20,14 +21,25 @@ export interface Felt {
   readonly state: CureState;
 }
 
-/** A pour that is curing, as it was really poured, with what was measured and felt of it since. */
+/** A pour that is curing, with what was measured and felt of it since. */
 export interface CuringPour {
-  readonly setting: PourSetting;
+  /** The layers that are poured, at the moments of the plan. */
+  readonly planned: PourSetting;
+  /** When each of them was really begun, s after the first. */
+  readonly begunS: readonly number[];
   readonly family: HeatFamily;
   /** The card's own calibration first, then what else its label bears. */
   readonly candidates: readonly [Candidate, ...(readonly Candidate[])];
   readonly readings: readonly PourReading[];
   readonly felt: readonly Felt[];
+  /** What the room was read to be. */
+  readonly room: readonly { readonly timeS: number; readonly c: number }[];
+}
+
+/** A layer as a run tells it. */
+export interface WatchedLayer {
+  readonly times: CureTimes;
+  readonly peakC: number;
 }
 
 /** What readings make of a pour that is curing. */
@@ -35,15 +47,13 @@ export interface CureWatch {
   /** Factors on the card's rate and on the films; 1 without readings. */
   readonly rate: number;
   readonly film: number;
-  /** As it was expected, and as readings have it; as many as there are layers. */
-  readonly expected: readonly LayerHeat[];
-  readonly corrected: readonly LayerHeat[];
-  /** By every other reading of the label, moved alike: what the corrected times may be off. */
-  readonly others: readonly (readonly LayerHeat[])[];
-  /** The latest reading of the warmest place over what was expected then, K; undefined without one. */
+  /** As it was planned, and as readings have it; as many as there are layers. */
+  readonly expected: readonly WatchedLayer[];
+  readonly corrected: readonly WatchedLayer[];
+  /** The latest reading of the pour over what was expected there and then, K; undefined without one. */
   readonly overK: number | undefined;
-  /** How much sooner it comes to its peak than expected, or gels where it hardly warms, h; below 0 for later. */
-  readonly aheadH: number | undefined;
+  /** How much sooner it comes to its peak than expected, or gels where it hardly warms, min; below 0 for later. */
+  readonly aheadMin: number | undefined;
 }
 
 /**
@@ -84,11 +94,26 @@ const feltOf = (
   return { layer, timeS, leastAlpha, mostAlpha };
 };
 
+/** The same layers, begun at other moments. */
+export const begunAt = (setting: PourSetting, begunS: readonly number[]): PourSetting => ({
+  ...setting,
+  layers: setting.layers.map((layer, at) => ({ ...layer, pouredS: begunS[at]! })),
+});
+
+/** The room as it was read to be: as much warmer or cooler as it was on the whole. */
+function roomAsRead(setting: PourSetting, room: CuringPour['room']): PourSetting {
+  if (room.length === 0) return setting;
+  const overC =
+    room.reduce((sum, { timeS, c }) => sum + c - climateAtC(setting.room, timeS), 0) / room.length;
+  return { ...setting, room: warmerRoom(setting.room, overC) };
+}
+
+type Mix = Pick<Candidate, 'curing' | 'marks'>;
+
 const layersOf = (
   setting: PourSetting,
-  curing: Curing,
   family: HeatFamily,
-  marks: CureMarks,
+  { curing, marks }: Mix,
 ): readonly LayerHeat[] =>
   withBorder(
     predictMiddle(setting, family, curing, marks, keystrokeGrid(setting)).layers,
@@ -98,7 +123,24 @@ const layersOf = (
     marks,
   );
 
-/** How much sooner something comes, h; undefined where it comes only in one of them. */
+/** What happens to the surface of a layer happens with nothing on top of it; how hot and hard it gets, with all of them. */
+const ofSurface = ['gel', 'stickyFrom', 'stickyTo', 'tackFree'] as const;
+
+function watched(setting: PourSetting, family: HeatFamily, mix: Mix): readonly WatchedLayer[] {
+  const whole = layersOf(setting, family, mix);
+  return whole.map((layer, at): WatchedLayer => {
+    const times = timesOfRun(layer);
+    if (at === whole.length - 1) return { times, peakC: layer.peakC };
+    const upTo = { ...setting, layers: setting.layers.slice(0, at + 1) };
+    const alone = timesOfRun(
+      predictMiddle(upTo, family, mix.curing, mix.marks, keystrokeGrid(upTo)).layers[at]!,
+    );
+    const surface = Object.fromEntries(ofSurface.map((what) => [what, alone[what]]));
+    return { times: { ...times, ...surface }, peakC: layer.peakC };
+  });
+}
+
+/** How much sooner something comes, min; undefined where it comes only in one of them. */
 const sooner = (expected: number | undefined, corrected: number | undefined): number | undefined =>
   expected === undefined || corrected === undefined ? undefined : expected - corrected;
 
@@ -108,20 +150,21 @@ const sooner = (expected: number | undefined, corrected: number | undefined): nu
  * @throws InputError `heat-lost-itself`
  */
 export function watchCure(pour: CuringPour): CureWatch {
-  const { setting, family, candidates, readings, felt } = pour;
-  const [own, ...members] = candidates;
-  const expected = layersOf(setting, own.curing, family, own.marks);
-  if (readings.length === 0 && felt.length === 0) {
+  const { planned, begunS, family, candidates, readings, felt, room } = pour;
+  const [own] = candidates;
+  const expected = watched(planned, family, own);
+  if (readings.length === 0 && felt.length === 0 && room.length === 0) {
     return {
       rate: 1,
       film: 1,
       expected,
       corrected: expected,
-      others: members.map(({ curing, marks }) => layersOf(setting, curing, family, marks)),
       overK: undefined,
-      aheadH: undefined,
+      aheadMin: undefined,
     };
   }
+  const begun = begunAt(planned, begunS);
+  const setting = roomAsRead(begun, room);
   const end = fitPour(
     {
       setting,
@@ -134,29 +177,24 @@ export function watchCure(pour: CuringPour): CureWatch {
     ['rate', 'film'],
     spreads,
   );
-  const movedBy = ({ curing, marks }: Candidate): readonly LayerHeat[] => {
-    const it = moved({ setting, curing }, (what) => factorOf(end, what));
-    return layersOf(it.setting, it.curing, family, marks);
-  };
-  const corrected = movedBy(own);
-  const core = readings.filter(({ place }) => place === 'core');
-  const latest = core.reduce<PourReading | undefined>(
-    (last, each) => (last === undefined || each.timeS > last.timeS ? each : last),
+  const it = moved({ setting, curing: own.curing }, (what) => factorOf(end, what));
+  const corrected = watched(it.setting, family, { curing: it.curing, marks: own.marks });
+  const latest = readings.reduce<PourReading | undefined>(
+    (last, each) => (last === undefined || each.timeS >= last.timeS ? each : last),
     undefined,
   );
-  const expectedC =
-    latest && sampledRun(setting, own.curing, own.marks, [latest], []).readingsC[0]!;
-  const before = expected.at(-1)!;
+  const expectedC = latest && sampledRun(begun, own.curing, own.marks, [latest], []).readingsC[0]!;
+  const before = watched(begun, family, own).at(-1)!;
   const after = corrected.at(-1)!;
-  const warms = before.peakC - setting.resinC >= flatK;
+  const warms = before.peakC - begun.resinC >= flatK;
   return {
     rate: factorOf(end, 'rate'),
     film: factorOf(end, 'film'),
     expected,
     corrected,
-    others: members.map(movedBy),
     overK: latest && expectedC !== undefined ? latest.c - expectedC : undefined,
-    aheadH:
-      (warms ? sooner(before.peakH, after.peakH) : undefined) ?? sooner(before.gelH, after.gelH),
+    aheadMin:
+      (warms ? sooner(before.times.peak, after.times.peak) : undefined) ??
+      sooner(before.times.gel, after.times.gel),
   };
 }

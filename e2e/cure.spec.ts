@@ -1,0 +1,77 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+import { beginBench, benchHead, benchMain, keyIn, liveRecords, readJobFile } from './bench';
+
+const heading = (page: Page) =>
+  page.getByRole('heading', { level: 1, includeHidden: false }).first();
+
+/** Takes all that the guide asks for as done, until a layer is in the mould. */
+async function pourLayer(page: Page): Promise<void> {
+  const here = async (): Promise<string> =>
+    `${await heading(page).innerText()} ${await benchHead(page).innerText()}`;
+  for (let before = await here(); !/^(Next: b|B)ubbles/.test(before); before = await here()) {
+    await expect(benchMain(page)).toBeEnabled();
+    await benchMain(page).tap();
+    await expect.poll(here).not.toBe(before);
+  }
+}
+
+/** A temperature in two taps, and its keys. */
+async function readTemperature(page: Page, figure: string): Promise<void> {
+  await page.getByRole('button', { name: 'Temperature', exact: true }).tap();
+  await keyIn(page, figure);
+  await expect(page.getByRole('heading', { name: 'Cure watch' })).toBeVisible();
+}
+
+test('two readings say that it runs hot, and its clocks, the next layer and the job follow', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await page.clock.install({ time: new Date('2026-10-06T09:00:00') });
+  await readJobFile(page, 'two-batches.job.json');
+  const job = page.url();
+  await beginBench(page);
+  await pourLayer(page);
+  const [live] = await liveRecords(page);
+  await page.goto(`/bench/${live!.id}/cure`);
+  await expect(page.getByTestId('pace')).toContainText('By its plan');
+  const gel = page.getByTestId('stage-gel');
+  const plannedGel = await gel.innerText();
+  await expect(page.getByTestId('cure-chart')).toBeVisible();
+
+  await page.clock.setSystemTime(new Date('2026-10-06T11:30:00'));
+  await readTemperature(page, '41');
+  await expect(page.getByTestId('pace')).toContainText(/Runs hot: \d+\s°C above/);
+  await page.clock.setSystemTime(new Date('2026-10-06T12:00:00'));
+  await readTemperature(page, '44');
+  await expect(page.getByTestId('pace')).toContainText(/Runs hot: \d+\s°C above, .+ ahead/);
+  await expect(page.getByTestId('pace-advice')).toContainText('Never water on it');
+  await expect(gel).not.toHaveText(plannedGel);
+  await expect(page.getByText('Its clocks, as measured')).toBeVisible();
+
+  // Felt once, it is in the record too.
+  await page.getByRole('button', { name: 'Touch it' }).tap();
+  await page.getByRole('button', { name: /^Gelled/ }).tap();
+  await expect
+    .poll(async () => (await liveRecords(page))[0]!.events.map(({ did }) => did))
+    .toEqual(expect.arrayContaining(['read', 'felt', 'moved']));
+
+  // The guide waits for the layer that runs hot, and the job says the same.
+  await page.getByRole('button', { name: 'Back to the guide' }).tap();
+  await expect(page).toHaveURL(/\/bench\/[^/]+(\?|$)/);
+  await page.goto(job);
+  await expect(page.getByTestId('curing-pour')).toContainText('Runs hot');
+});
+
+test('before anything is in the mould the watch says so, and leads to the guide', async ({
+  page,
+}) => {
+  await readJobFile(page, 'two-batches.job.json');
+  await beginBench(page);
+  const [live] = await liveRecords(page);
+  await page.goto(`/bench/${live!.id}/cure`);
+  await expect(page.getByTestId('main-figure')).toContainText('Nothing is poured yet');
+  await expect(page.getByRole('button', { name: 'Touch it' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'To the pour' }).tap();
+  await expect(benchMain(page)).toBeVisible();
+});
