@@ -11,6 +11,18 @@ import { checkMesh, measureMesh } from '../src/core/measure/mesh/measureMesh';
 import { asInFile } from '../src/core/measure/mesh/orientation';
 import { meshPreview } from '../src/core/measure/mesh/preview';
 import { calibrationsOf } from '../src/core/plan/heat/calibrationOf';
+import { pourOf, benchCopyOf } from '../src/core/bench/benchCopy';
+import { benchState } from '../src/core/bench/benchState';
+import { curingPourOf, observedAt } from '../src/core/bench/curing';
+import { movedCureOf } from '../src/core/cure/movedCure';
+import { watchCure } from '../src/core/cure/watchCure';
+import { readJob } from '../src/core/job/readJob';
+import { resolveJob } from '../src/core/job/resolveJob';
+import { personOf } from '../src/core/person/person';
+import { planResolved } from '../src/core/plan/planJob';
+import type { Shelf } from '../src/core/plan/planTypes';
+import { demoCuringEvents, demoCuringJob } from '../src/data/demo/demoCuringEvents';
+import { demoJobs } from '../src/data/demo/demoJobs';
 import { demoResins } from '../src/data/demo/demoResins';
 import { chromiumPath, chromiumSwitches } from './chromium.mjs';
 
@@ -175,6 +187,19 @@ const demoCalibrations = () =>
     ),
   );
 
+/** What the bench goes by for the lamp base, and how far two warm readings move its clocks. */
+function lampBase() {
+  const { id: _, ...job } = demoJobs.find(({ id }) => id === demoCuringJob)!;
+  const shelf: Shelf = { resins: demoResins, moulds: [] };
+  const resolved = resolveJob(readJob(JSON.parse(JSON.stringify(job))), shelf);
+  const copy = benchCopyOf(resolved, planResolved(resolved, shelf), 0, personOf(undefined), shelf);
+  const events = demoCuringEvents(copy, 0);
+  const state = benchState(copy, events);
+  const watch = watchCure(curingPourOf(copy, state)!);
+  const moved = movedCureOf(watch, pourOf(copy).layers, copy.cure!.layers, observedAt(state)!);
+  return { copy, moved };
+}
+
 async function main(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   writeFileSync(join(folder, 'turned-cleat.stl'), turnedStl(20));
@@ -200,6 +225,7 @@ async function main(): Promise<void> {
     },
   };
   writeFileSync(join(folder, 'kept.json'), `${JSON.stringify(kept)}\n`);
+  writeFileSync(join(folder, 'lamp-base.json'), `${JSON.stringify(lampBase())}\n`);
   writeFileSync(join(folder, 'calibrations.json'), `${JSON.stringify(demoCalibrations())}\n`);
 }
 

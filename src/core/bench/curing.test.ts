@@ -11,7 +11,11 @@ import { pourTicks } from './pourTicks';
 import { at, batchDone, copyOf, done, minute } from './testBench';
 
 const copy = copyOf();
-const first = [done(0, 'layer-1:ready'), ...batchDone(0, 'layer-1/1'), ...batchDone(12, 'layer-1/2')];
+const first = [
+  done(0, 'layer-1:ready'),
+  ...batchDone(0, 'layer-1/1'),
+  ...batchDone(12, 'layer-1/2'),
+];
 const stateOf = (more: readonly BenchEvent[] = []) => benchState(copy, [...first, ...more]);
 const read = (min: number, c: number, place: 'core' | 'room' = 'core'): BenchEvent => ({
   at: at(min),

@@ -13,7 +13,7 @@ import type { Change, Write } from '../store/changes';
 
 /** The jobs of the demo and its moulds, with the photo that one of them is traced on; fetched when they are wanted. */
 async function demoWorkWrites(): Promise<readonly Write[]> {
-  const { demoDaysWrites, demoJobs, demoMoulds, demoPhoto, demoRecordWrites } =
+  const { demoCuringWrites, demoDaysWrites, demoJobs, demoMoulds, demoPhoto, demoRecordWrites } =
     await import('./demoWork');
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
@@ -36,6 +36,7 @@ async function demoWorkWrites(): Promise<readonly Write[]> {
     ...moulds,
     photo,
     ...demoDaysWrites(new Date(start)),
+    ...demoCuringWrites(new Date(start).setHours(-24 + 17, 30, 0, 0)),
     ...demoRecordWrites(start),
   ];
 }

@@ -14,6 +14,16 @@ import type { Part } from '../../core/measure/parts/partSchema';
 import { resolveJob } from '../../core/job/resolveJob';
 import { planJob, planResolved } from '../../core/plan/planJob';
 import { InputError } from '../../core/problem';
+import { benchCopyOf, pourOf } from '../../core/bench/benchCopy';
+import { benchState } from '../../core/bench/benchState';
+import { paceOfPour } from '../../core/bench/cureStages';
+import { curingPourOf, movedOf, observedAt } from '../../core/bench/curing';
+import { movedCureOf } from '../../core/cure/movedCure';
+import { watchCure } from '../../core/cure/watchCure';
+import type { CopyRecord } from '../records/copyRecord';
+import type { LiveRecord } from '../records/liveRecord';
+import { demoCuringWrites } from './demoCuring';
+import { demoCuringJob } from './demoCuringEvents';
 import { diagnose } from '../../core/diagnose/diagnose';
 import type { KeptPiece } from '../records/pieceRecord';
 import { demoRecordCount, demoRecordWrites } from './demoRecords';
@@ -105,7 +115,8 @@ test('the demo is written as new records, but for those whose place is taken', a
   const demo = await demoWrites();
   const days = demoDaysWrites(new Date()).length;
   expect(demo).toHaveLength(
-    demoJobs.length + demoResins.length + demoMoulds.length + demoRecordCount + 1 + days,
+    // A photo, and a pour with its copy.
+    demoJobs.length + demoResins.length + demoMoulds.length + demoRecordCount + 3 + days,
   );
   expect(demo.every(({ record, replaces }) => record !== null && replaces === null)).toBe(true);
   const taken = 'job/demo-drawer-tray';
@@ -141,7 +152,9 @@ describe('the days of the demo', () => {
   const person = personOf(undefined);
   const daysOfJob = (id: string) => {
     const resolved = resolveJob(readJob(fileOf(id)), undefined);
-    return jobDaysOf(id, resolved, planResolved(resolved), person);
+    const [live] = demoCuringWrites(Date.now()).map(({ record }) => record as LiveRecord);
+    const moved = id === demoCuringJob ? [movedOf(live!)] : [];
+    return jobDaysOf(id, resolved, planResolved(resolved), person, { moved });
   };
 
   test('what is ticked off and done in it is in its jobs', () => {
@@ -175,6 +188,29 @@ describe('the days of the demo', () => {
     expect([poured('demo-chart-table', true), poured('demo-chart-table', false)]).toEqual([0, 2]);
     expect(tasks.every(({ done, from, hands }) => done || hands !== 'on' || from >= at)).toBe(true);
   });
+});
+
+test('the pour that is curing goes by its job as that is planned, and is moved as its readings move it', () => {
+  const shelf = { resins: demoResins, moulds: [] };
+  const resolved = resolveJob(readJob(fileOf(demoCuringJob)), shelf);
+  const plan = planResolved(resolved, shelf);
+  const copy = benchCopyOf(resolved, plan, 0, personOf(undefined), shelf);
+  const [live, kept] = demoCuringWrites(Date.now()).map(({ record }) => record) as [
+    LiveRecord,
+    CopyRecord,
+  ];
+  expect(kept.copy).toEqual(JSON.parse(JSON.stringify(copy)));
+  const state = benchState(copy, live.events);
+  expect(state.layers[0]).toMatchObject({ poured: 1 });
+  expect(paceOfPour(copy, state)).toBe('hot');
+  const watch = watchCure(curingPourOf(copy, state)!);
+  expect(movedOf(state)).toEqual(
+    JSON.parse(
+      JSON.stringify(
+        movedCureOf(watch, pourOf(copy).layers, copy.cure!.layers, observedAt(state)!),
+      ),
+    ),
+  );
 });
 
 function fileOf(id: string): object {
