@@ -109,6 +109,14 @@ export interface PlanCodes {
   };
   /** The peak, and its high end, against what form and seals bear; °C. */
   'form-gives-way': { readonly bearsC: number; readonly peakC: number; readonly highC: number };
+  /** How fast it cures in one's own shop, as a factor on its label, and of how many pours. */
+  'own-pace': {
+    readonly name: string;
+    readonly factor: number;
+    readonly low: number;
+    readonly high: number;
+    readonly pours: number;
+  };
   /** Water may settle on it before it has gelled: humidity as a share, °C. */
   'may-blush': {
     readonly humidity: number;

@@ -1,25 +1,13 @@
-import type { CureState, CureTest } from '../record/cureTests';
 import type { HeatFamily } from '../resin/families';
 import { flatK } from '../thermal/bands';
 import { climateAtC, warmerRoom } from '../thermal/climate';
-import type { CureMarks } from '../thermal/cureMarks';
-import { alphaOfGlass, type Curing } from '../thermal/curing';
 import { factorOf, fitPour, moved, type FitSpreads } from '../thermal/fit/fitPour';
 import type { Candidate } from '../thermal/fit/fitReadings';
-import { sampledRun, type FeltTime, type PourReading } from '../thermal/fit/sampledRun';
+import { sampledRun, type PourReading } from '../thermal/fit/sampledRun';
 import { keystrokeGrid, type PourSetting } from '../thermal/pourSetting';
 import { predictMiddle, withBorder, type LayerHeat } from '../thermal/predict';
+import { feltOf, type Felt } from './feltSpan';
 import { timesOfRun, type CureTimes } from './cureTimes';
-
-/** How firm somebody found a layer. */
-export interface Felt {
-  /** Counted from 0. */
-  readonly layer: number;
-  /** After the first layer was poured, s. */
-  readonly timeS: number;
-  readonly test: CureTest;
-  readonly state: CureState;
-}
 
 /** A pour that is curing, with what was measured and felt of it since. */
 export interface CuringPour {
@@ -64,34 +52,6 @@ const spreads: FitSpreads = {
   priorLn: { rate: 0.3, film: 0.3, kappa: 0.5 },
   readingC: 1,
   seenLn: 0.125,
-};
-
-/** How far a surface has cured that was found so, from the least to the most. */
-function alphasOf(
-  state: CureState,
-  marks: CureMarks,
-  curing: Curing,
-  roomC: number,
-): readonly [least: number, most: number] {
-  const hard = Math.min(1, alphaOfGlass(curing, roomC + marks.hardMarginK));
-  const spans: Readonly<Record<CureState, readonly [number, number]>> = {
-    liquid: [0, curing.gelAlpha],
-    gelled: [curing.gelAlpha, marks.recoatFrom + 0.02],
-    tacky: [curing.gelAlpha, marks.tackFree],
-    'tack-free': [marks.tackFree, 1],
-    firm: [Math.max(marks.tackFree, marks.demould - 0.02), 1],
-    hard: [hard, 1],
-  };
-  return spans[state];
-}
-
-const feltOf = (
-  { layer, timeS, state }: Felt,
-  { marks, curing }: Candidate,
-  { room }: PourSetting,
-): FeltTime => {
-  const [leastAlpha, mostAlpha] = alphasOf(state, marks, curing, climateAtC(room, timeS));
-  return { layer, timeS, leastAlpha, mostAlpha };
 };
 
 /** The same layers, begun at other moments. */

@@ -8,6 +8,7 @@ import type { Curing } from '../thermal/curing';
 import { dilutedBy } from '../mix/fillers/dilutedBy';
 import type { MixedFiller } from '../mix/fillers/readFillers';
 import { lastingMin, workingMin, type Working } from '../mix/working';
+import { paced } from './heat/paced';
 import { calibrationOf, type KeptCalibrations } from './heat/calibrationOf';
 
 /**
@@ -70,7 +71,7 @@ export function modelOf(
 ): Curing | undefined {
   if (!hasHeat(family)) return undefined;
   try {
-    return curingOf(family, calibrationOf(family, resin, kept));
+    return paced(curingOf(family, calibrationOf(family, resin, kept)), resin);
   } catch (error) {
     if (error instanceof InputError) return undefined;
     throw error;

@@ -1,5 +1,6 @@
 import { isUnder } from '../quantity/tolerance';
 import { familyOf, hasHeat, heatKindOf, type FamilyKind } from '../resin/families';
+import type { ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 import type { DampAir } from './heat/roomOf';
 import type { JointConflict } from './heat/layerClock';
@@ -85,13 +86,24 @@ function blush(layers: readonly PlannedLayer[], card: Resin, air: DampAir | unde
   return [{ code: 'may-blush', severity: 'warn', data }];
 }
 
+/** Tells that a plan goes by what was measured in one's own shop in place of its label alone. */
+function byOwnPace(card: Resin, { ownPace }: ReadResin): Warning[] {
+  if (ownPace === undefined || !hasHeat(card.family)) return [];
+  const { factor, low, high, pours } = ownPace;
+  return [
+    { code: 'own-pace', severity: 'tell', data: { name: card.name, factor, low, high, pours } },
+  ];
+}
+
 /** What the heat of a pour and its air give cause to say. */
 export const heatWarnings = (
   layers: readonly PlannedLayer[],
   { conflicts, formHeat }: Pick<PourClock, 'conflicts' | 'formHeat'>,
   card: Resin,
+  resin: ReadResin,
   air: DampAir | undefined,
 ): Warning[] => [
+  ...byOwnPace(card, resin),
   ...(formHeat === undefined
     ? []
     : [{ code: 'form-gives-way', severity: 'warn', data: formHeat } as const]),

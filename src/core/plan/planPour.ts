@@ -205,7 +205,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
       ...warn.roomDepthWarnings(cut.heat.problem ?? clock.problem),
       ...warn.formWarnings(cut.taken.style, whole),
       ...warn.batchWarnings(batches),
-      ...heatWarnings(layers, clock, card, dampAirOf(said)),
+      ...heatWarnings(layers, clock, card, resin, dampAirOf(said)),
       ...overPotLife(buckets),
       ...splitByPotLife(buckets),
       ...warn.leastBatchWarnings(batches, resin, card.name),

@@ -1,10 +1,11 @@
-import { nextWindow } from '../bench/curing';
+import { begunAt } from '../cure/watchCure';
+import { curingPourOf, nextWindow } from '../bench/curing';
 import { lastEvent } from '../bench/benchEvents';
 import { pourOf, type BenchCopy } from '../bench/benchCopy';
 import { isAfterLane, isBatchLane, type BatchLane, type BenchState } from '../bench/benchState';
 import { firstStirMin } from '../bench/benchSteps';
 import { pourResult, pricePerKg } from '../bench/pourResult';
-import type { Plan, PourPlan } from '../plan/planTypes';
+import type { Plan, PlannedBatch, PourPlan } from '../plan/planTypes';
 import { idOfLine, type PrepareLine } from '../prepare/prepareOf';
 import { readResin } from '../resin/readResin';
 import { withHardener } from '../resin/withHardener';
@@ -14,7 +15,7 @@ import type { BatchRecord, LayerRecord, PourRecord } from './recordSchema';
 const msPerMin = 60_000;
 
 /** What a record keeps of a card: its label; what stands on the shelf is the shelf's. */
-function labelOf({ kits: _, lots: __, notes: ___, ...label }: Resin): Resin {
+function labelOf({ kits: _, lots: __, notes: ___, ownPace: ____, ...label }: Resin): Resin {
   return label;
 }
 
@@ -133,6 +134,24 @@ function costOf(copy: BenchCopy, state: BenchState): Pick<PourRecord, 'cost' | '
   return { cost: (mixedG / 1000) * perKg, lostCost };
 }
 
+/** How it stood, with when each layer was really begun; nothing where no model follows it. */
+function stoodOf(copy: BenchCopy, state: BenchState): PourRecord['stood'] {
+  const pour = curingPourOf(copy, state);
+  if (pour === undefined) return undefined;
+  const share = (fillers: PlannedBatch['fillers']): number =>
+    (fillers ?? []).reduce((sum, each) => sum + each.share, 0);
+  // The batch with the least of fillers gets hottest.
+  const [least] = [...pourOf(copy).batches].sort((a, b) => share(a.fillers) - share(b.fillers));
+  return {
+    setting: begunAt(pour.planned, pour.begunS),
+    fillers: (least?.fillers ?? []).map(({ kind, share: of, grainGPerMl }) => ({
+      kind,
+      share: of,
+      grainGPerMl,
+    })),
+  };
+}
+
 /**
  * A pour of a record as the bench wrote it: its plan beside what was really done.
  * @param live the pour at the bench
@@ -182,6 +201,7 @@ export function pourRecordOf(
     surfaceCleaned: done('clean-surface', 'clean-timber', 'wipe-oil'),
     covered: done('cover'),
     layers: pour.layers.map((_, layer) => layerOf(copy, state, layer, heated)),
+    stood: stoodOf(copy, state),
     readings: state.events.flatMap(({ did, at, c, place }) =>
       did === 'read' && c !== undefined && place !== undefined ? [{ at, c, place }] : [],
     ),

@@ -5,6 +5,7 @@ import { resinSchema } from '../resin/resinSchema';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
 import { cureStates, cureTests } from './cureTests';
+import { stoodSchema } from './settingSchema';
 import { faultKinds, faultPlaces, severities, type FaultSeverity } from './faults';
 
 const text = (longest: number) => string().max(longest);
@@ -125,6 +126,8 @@ const pourRecordSchema = object({
   /** The tint was tried at a depth other than the piece's, mm. */
   tintTriedMm: number().min(0).max(1e4).optional(),
   layers: array().of(layerSchema).max(200).default([]),
+  /** How it stood, for what its readings say of its resin. */
+  stood: stoodSchema,
   readings: array().of(readingSchema).max(5000).default([]),
   seen: array().of(seenSchema).max(500).default([]),
   demouldedAt: moment().optional(),

@@ -10,10 +10,12 @@ import {
   type QuantityRule,
 } from '../quantity/rules';
 import type { Kind } from '../quantity/kinds';
+import type { OwnPace } from './ownPaceSchema';
 import { mixRatio, type MixRatio } from './ratio';
 import { readDensities, statedRatio, type ReadDensities } from './readDensities';
 import { type Resin, type StatedRatio } from './resinSchema';
 import { familyOf } from './families';
+import { hardenerOf } from './withHardener';
 
 /** A time of the label with the temperature it holds at. */
 export interface LabelTime {
@@ -55,6 +57,8 @@ export interface ReadResin {
   readonly viscosityMPaS: number | undefined;
   /** Pigment as a share of the mixed mass. */
   readonly pigmentLimit: number | undefined;
+  /** How fast it cures in one's own shop, where its card goes by that. */
+  readonly ownPace: OwnPace | undefined;
 }
 
 /** Labels are written for this where they do not say a temperature. */
@@ -132,5 +136,6 @@ export function readResin(card: Resin): ReadResin {
       card.leastBatch === undefined ? undefined : readAmountMl(card.leastBatch, mixedDensityGPerMl),
     viscosityMPaS: optional(card.viscosity, viscosityRule),
     pigmentLimit: optional(card.pigment?.limit, doseRule),
+    ownPace: card.ownPace?.find(({ hardener }) => hardener === hardenerOf(card)),
   };
 }

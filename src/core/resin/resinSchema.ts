@@ -15,6 +15,7 @@ import { nameSchema, noteSchema } from '../schema/textSchema';
 import { familyOf, resinFamilies, type ResinFamily } from './families';
 import { hardenerKeys, hardenerSchema } from './hardenerSchema';
 import { kitSchema, lotSchema } from './kitSchema';
+import { ownPacesSchema } from './ownPaceSchema';
 
 /** How clear the cured resin is, the clearest first. */
 export const clarities = ['water-clear', 'clear', 'tinted', 'opaque'] as const;
@@ -84,6 +85,8 @@ export const resinSchema = object({
   lamp: lampSchema,
   kits: array().of(kitSchema).max(60).optional().default(undefined),
   lots: array().of(lotSchema).max(60).optional().default(undefined),
+  /** What was found in one's own shop, where plans go by it. */
+  ownPace: ownPacesSchema,
   /** Where the safety data sheet is. */
   safetySheet: noteSchema(200),
   notes: noteSchema(2000),

@@ -4,9 +4,13 @@ import type { Resin } from './resinSchema';
 /** What the card's own hardener is called where the card does not say. */
 export const ownHardener = 'As on the card';
 
+/** What a card's own hardener is called; of a card `withHardener`, that one. */
+export const hardenerOf = ({ hardenerName }: Pick<Resin, 'hardenerName'>): string =>
+  hardenerName?.trim() || ownHardener;
+
 /** Every hardener of a card by name, the card's own first. */
 export const hardenerNames = (card: Resin): readonly string[] => [
-  card.hardenerName?.trim() || ownHardener,
+  hardenerOf(card),
   ...(card.hardeners ?? []).map(({ name }) => name),
 ];
 

@@ -31,6 +31,7 @@ export const stepOfWarning: Readonly<Record<WarningCode, JobStep>> = {
   'never-hard': 'heat',
   'form-gives-way': 'heat',
   'may-blush': 'heat',
+  'own-pace': 'heat',
   'pour-against-clock': 'place',
   'fills-gap': 'place',
   'resin-not-on-shelf': 'resin',

@@ -4,6 +4,7 @@ import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
 import { bucketDangerC } from '../../core/thermal/saidFigures';
 import { sayDegrees, sayDegreesBy, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
+import { sayFactor, sayFactorRange } from '../ownPace';
 import { sayRoughG, sayRoughly, sayRoughRange } from '../rough';
 import { sayProblem } from '../problems';
 
@@ -171,6 +172,9 @@ export const planWarnings: Sentences<PlanCodes> = {
   'form-gives-way': ({ bearsC, highC }) =>
     `The mould (with its seals) stands ${sayDegrees(bearsC)}, and the resin may reach ${sayDegrees(highC)} in it: ` +
     `it may soften, stick or leak. Pour thinner or cooler, or use a form that stands more.`,
+  'own-pace': ({ name, factor, low, high, pours }) =>
+    `Planned by your own shop: there ${name} cures ${sayFactor(factor)} its label has it ` +
+    `(${sayFactorRange(low, high)}, ${pours === 1 ? 'one pour' : `${pours} pours`}).`,
   'may-blush': ({ humidity, airC, dewC, surfaceC }) =>
     `At ${sayPercent(humidity)} in a room of ${sayDegrees(airC)} dew falls at ${sayDegrees(dewC)}, and before it has gelled ` +
     `the surface is as cold as ${sayDegrees(surfaceC)}: within ${sayDegreesBy(3)} of that it turns hazy and greasy (blush). ` +

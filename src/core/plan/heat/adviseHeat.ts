@@ -13,6 +13,7 @@ import { films, type SolidKind } from '../../thermal/solids';
 import { InputError } from '../../problem';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import type { HeatCaseOfJob } from './heatOfPlan';
+import { paced } from './paced';
 
 /** What would bring a peak down, with its data; K, °C, h and mm. */
 interface AdviceCodes {
@@ -148,7 +149,8 @@ function coolestResin(
     const { family, name } = card;
     if (!hasHeat(family)) continue;
     try {
-      const curing = curingOf(family, calibrationOf(family, readResin(card), kept));
+      const resin = readResin(card);
+      const curing = paced(curingOf(family, calibrationOf(family, resin, kept)), resin);
       const peakC = hottestC(setting, curing);
       if (best === undefined || peakC < best.peakC) best = { name, peakC };
     } catch (error) {

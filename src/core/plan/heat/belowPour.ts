@@ -13,6 +13,7 @@ import type { PouredForm } from '../pouredForm';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import { momentsOf } from './momentsOf';
 import { usualGapMin } from './usualGap';
+import { paced } from './paced';
 
 /** A pour that another one stands on, and how it was taken. */
 export interface BelowPour {
@@ -50,10 +51,11 @@ function curingBelow(
 ): Curing | undefined {
   if (!hasHeat(family)) return undefined;
   try {
-    return curingOf(
+    const label = curingOf(
       family,
       within('resin', () => calibrationOf(family, resin, kept)),
     );
+    return paced(label, resin);
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     return heatConstantsOf(family).curing;

@@ -16,6 +16,7 @@ import { dilutedBy } from '../../mix/fillers/dilutedBy';
 import type { BelowPour } from './belowPour';
 import { calibrationOf, type KeptCalibrations } from './calibrationOf';
 import { heatPlaceOf, type HeatPlace } from './heatPlace';
+import { paced } from './paced';
 import type { Part } from '../../measure/parts/partSchema';
 
 /** What heat has to say of how deep one layer may be. */
@@ -127,7 +128,7 @@ export function heatDepthOf(job: JobPour, question: HeatDepthQuestion): HeatDept
     const place = heatPlaceOf(job, question.parts, question.measured);
     if (place === undefined) return labelStands;
     const calibration = within('resin', () => calibrationOf(family, resin, kept));
-    const curing = dilutedBy(curingOf(family, calibration), question.fillers);
+    const curing = dilutedBy(paced(curingOf(family, calibration), resin), question.fillers);
     const limitC = depthLimitC(family);
     const below = question.below(question.fromMm + place.form.depthMm);
     const setting = withBelow(place.setting, below);

@@ -34,6 +34,7 @@ import { calibrationOf, membersOfCard } from './calibrationOf';
 import type { LayerCure } from './layerClock';
 import { heatSettingOf, type JobSetting } from './heatSetting';
 import { dampAirOf, type DampAir } from './roomOf';
+import { paced } from './paced';
 
 /** Why there is nothing to tell of the heat. */
 export type NoHeat = { readonly told: false } & Coded<{
@@ -159,14 +160,14 @@ function caseOf(
     pours.map(({ joins }) => joins),
   );
   const calibration = within('resin', () => calibrationOf(family, resin, shelf?.calibrations));
-  const undiluted = curingOf(family, calibration);
+  const label = curingOf(family, calibration);
   const fillers = leastFilled(pours[index]!);
-  const marks = marksOf(family, undiluted, resin);
+  const marks = marksOf(family, label, resin);
   const otherReadings = (): readonly Candidate[] =>
     membersOfCard(family, resin, shelf?.calibrations).map((member) => {
       const other = curingOfMember(family, member);
       return {
-        curing: dilutedBy(other, fillers),
+        curing: dilutedBy(paced(other, resin), fillers),
         marks: marksOf(family, other, resin),
         weight: member.weight,
       };
@@ -183,7 +184,7 @@ function caseOf(
     below,
     family,
     calibration,
-    curing: dilutedBy(undiluted, fillers),
+    curing: dilutedBy(paced(label, resin), fillers),
     marks,
     otherReadings,
     leastDemouldH,

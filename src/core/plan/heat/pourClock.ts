@@ -20,6 +20,7 @@ import { layerAt, peakUpToC, withShortBelow, type CurePlace } from './layerCures
 import { layerClock, type LayerClock } from './layerClock';
 import { marksOf } from './marksOf';
 import { resinTypedC } from './roomOf';
+import { paced } from './paced';
 
 /** What the clock of a pour is worked out with. */
 export interface ClockQuestion {
@@ -58,7 +59,7 @@ function placeOf(
   if (found === undefined) return undefined;
   const { depthMm } = found.form;
   refuseTooDeep(depthMm);
-  const undiluted = curingOf(
+  const label = curingOf(
     family,
     within('resin', () => calibrationOf(family, resin, kept)),
   );
@@ -69,8 +70,8 @@ function placeOf(
     place: withShortBelow({
       setting: withBelow(found.setting, below(fromMm + depthMm)),
       family,
-      curing: dilutedBy(undiluted, fillers),
-      marks: marksOf(family, undiluted, resin),
+      curing: dilutedBy(paced(label, resin), fillers),
+      marks: marksOf(family, label, resin),
       resinTypedC: resinTypedC(said),
     }),
   };

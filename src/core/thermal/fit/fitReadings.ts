@@ -7,7 +7,7 @@ import type { Curing } from '../curing';
 import type { PourSetting } from '../pourSetting';
 import { fitPour, type FitEnd, type FitSpreads, type Unknown } from './fitPour';
 import { mixtureRange, type FactorRange } from './mixture';
-import type { PourReading, SeenTime } from './sampledRun';
+import type { FeltTime, PourReading, SeenTime } from './sampledRun';
 
 /** What a label leaves a resin to be: the card's own calibration, or a member of it. */
 export interface Candidate {
@@ -35,6 +35,7 @@ export interface MeasuredPour {
   readonly setting: PourSetting;
   readonly readings: readonly PourReading[];
   readonly seen: readonly SeenTime[];
+  readonly felt?: readonly FeltTime[];
 }
 
 /** What one pour says of its resin, as factors on the card's rate, on the films of the setting and on κ. */

@@ -58,6 +58,8 @@ export interface ResinDraft extends HardenerDraft {
   lamp: { time: string; wavelength: string };
   kits: KitDraft[];
   lots: LotDraft[];
+  /** Figures that were measured, never typed. */
+  ownPace: Resin['ownPace'];
   safetySheet: string;
   notes: string;
 }
@@ -141,6 +143,7 @@ export function resinDraft(resin: Resin | undefined): ResinDraft {
       opened: text(opened),
       bestBefore: text(bestBefore),
     })),
+    ownPace: resin?.ownPace,
     safetySheet: text(resin?.safetySheet),
     notes: text(resin?.notes),
   };
