@@ -22,6 +22,12 @@ import { personOf } from '../src/core/person/person';
 import { planResolved } from '../src/core/plan/planJob';
 import type { Shelf } from '../src/core/plan/planTypes';
 import { demoCuringEvents, demoCuringJob } from '../src/data/demo/demoCuringEvents';
+import { candidatesOf } from '../src/core/learn/candidates';
+import { hasHeat } from '../src/core/resin/families';
+import { readResin } from '../src/core/resin/readResin';
+import { sampledRun } from '../src/core/thermal/fit/sampledRun';
+import { usualSetting } from '../src/core/thermal/usualSetting';
+import { demoYear } from '../src/data/demo/demoYear';
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { demoResins } from '../src/data/demo/demoResins';
 import { chromiumPath, chromiumSwitches } from './chromium.mjs';
@@ -200,6 +206,28 @@ function lampBase() {
   return { copy, moved };
 }
 
+/** A thermometer of a shop: a third of a degree off, the same each time. */
+const noiseC = (place: number): number => 0.3 * Math.sin(place * 12.9898);
+
+/** What a thermometer told of the pours of the year that were measured, every hour. */
+function yearCurves(): Readonly<Record<string, readonly number[]>> {
+  return Object.fromEntries(
+    demoYear.flatMap(({ name, resin, depthMm, roomC, rate }) => {
+      const card = demoResins.find(({ id }) => id === resin);
+      if (rate === undefined || card === undefined || !hasHeat(card.family)) return [];
+      const [{ curing, marks }] = candidatesOf(card.family, readResin(card));
+      const times = Array.from({ length: 30 }, (_, hour) => ({
+        timeS: (hour + 1) * 3600,
+        place: 'core' as const,
+      }));
+      const faster = { ...curing, ratePerS: curing.ratePerS * rate };
+      const setting = usualSetting(depthMm / 1000, roomC);
+      const { readingsC } = sampledRun(setting, faster, marks, times, []);
+      return [[name, readingsC.map((c, at) => Math.round((c + noiseC(at + roomC)) * 10) / 10)]];
+    }),
+  );
+}
+
 async function main(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   writeFileSync(join(folder, 'turned-cleat.stl'), turnedStl(20));
@@ -225,6 +253,7 @@ async function main(): Promise<void> {
     },
   };
   writeFileSync(join(folder, 'kept.json'), `${JSON.stringify(kept)}\n`);
+  writeFileSync(join(folder, 'curves.json'), `${JSON.stringify(yearCurves())}\n`);
   writeFileSync(join(folder, 'lamp-base.json'), `${JSON.stringify(lampBase())}\n`);
   writeFileSync(join(folder, 'calibrations.json'), `${JSON.stringify(demoCalibrations())}\n`);
 }

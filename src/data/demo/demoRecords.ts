@@ -1,49 +1,15 @@
-import type { FaultKind } from '../../core/record/faults';
-import type { PieceRecord, PourRecord } from '../../core/record/recordSchema';
+import type { PieceRecord } from '../../core/record/recordSchema';
 import { keptPieceOf, pieceCollection } from '../repositories';
 import type { Write } from '../store/changes';
 import { demoResins } from './demoResins';
+import type { DemoRecord } from './demoRecord';
+import { demoYearRecords } from './demoYear';
 
 const minuteMs = 60_000;
 const dayMs = 24 * 60 * minuteMs;
 
-/** A batch as it was planned and weighed, and how it went. */
-interface DemoBatch {
-  readonly planned: readonly [aG: number, bG: number];
-  readonly weighed: readonly [aG: number, bG: number];
-  readonly stirredMin: number;
-  readonly inCupMin: number;
-}
-
-interface DemoLayer {
-  readonly depthMm: number;
-  /** After the first one, min; and the window that it had. */
-  readonly afterMin: number;
-  readonly window?: readonly [fromMin: number, toMin: number];
-  readonly peakC: number;
-  readonly batches: readonly DemoBatch[];
-}
-
-interface DemoRecord {
-  readonly id: string;
-  readonly name: string;
-  readonly job?: string;
-  readonly daysAgo: number;
-  readonly resin: string;
-  readonly roomC: number;
-  readonly pour?: Partial<PourRecord>;
-  /** Of part B, and how long it had been open. */
-  readonly lot?: { readonly name: string; readonly openDays: number };
-  readonly layers: readonly DemoLayer[];
-  /** Of the middle, min after the pour, °C. */
-  readonly readings: readonly (readonly [min: number, c: number])[];
-  readonly rating: number;
-  readonly faults: readonly (readonly [FaultKind, 1 | 2 | 3])[];
-  readonly notes: string;
-}
-
-/** Made-up records of what the barge's crew cast before. */
-const records: readonly DemoRecord[] = [
+/** What the barge's crew cast last, each with a story. */
+const lastRecords: readonly DemoRecord[] = [
   {
     id: 'demo-record-tray',
     name: 'Tray for the chart drawer',
@@ -227,6 +193,8 @@ function pieceOf(record: DemoRecord, nowMs: number): PieceRecord {
     notes,
   };
 }
+
+const records = [...lastRecords, ...demoYearRecords];
 
 /** How many records the demo has. */
 export const demoRecordCount = records.length;

@@ -39,15 +39,20 @@ export function usePieceActions() {
     },
     [store, undoable],
   );
-  /** Records read whole, in the order of their entries; what cannot be read is left out. */
-  const readAll = useCallback(
-    async (entries: readonly { readonly id: string }[]): Promise<readonly PieceRecord[]> => {
+  /** Records read whole with their entries, in the same order; what cannot be read is left out. */
+  const readEach = useCallback(
+    async <E extends { readonly id: string }>(
+      entries: readonly E[],
+    ): Promise<readonly { readonly entry: E; readonly piece: PieceRecord }[]> => {
       const keys = entries.map(({ id }) => pieceCollection.key(id));
       const { records } = pieceCollection.readAll(await store.contents(keys));
       const found = new Map(records.map(({ id, piece }) => [id, piece]));
-      return entries.flatMap(({ id }) => found.get(id) ?? []);
+      return entries.flatMap((entry) => {
+        const piece = found.get(entry.id);
+        return piece === undefined ? [] : [{ entry, piece }];
+      });
     },
     [store],
   );
-  return useMemo(() => ({ change, create, remove, readAll }), [change, create, remove, readAll]);
+  return useMemo(() => ({ change, create, remove, readEach }), [change, create, remove, readEach]);
 }

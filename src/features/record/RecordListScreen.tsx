@@ -12,6 +12,7 @@ import { pieces as pieceKind } from '../../data/kinds/kinds';
 import type { PieceEntry } from '../../data/records/pieceEntry';
 import { ActionButton } from '../../ui/ActionButton';
 import { PressLink } from '../../ui/PressLink';
+import { Icon } from '../../ui/icons/Icon';
 import { Panel } from '../../ui/Panel';
 import { StateMark } from '../../ui/StateMark';
 import { FileProblem } from '../../ui/feedback/FileProblem';
@@ -23,7 +24,7 @@ import { ListCount } from '../../ui/list/ListCount';
 import { Rows } from '../../ui/list/Rows';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
-import { corner, space } from '../../ui/theme/tokens';
+import { corner, space, touch } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
 import { faultNames } from '../../words/diagnosis';
 import { sayRecordFacts, sayRecordFaults } from '../../words/record';
@@ -33,6 +34,8 @@ interface RecordListScreenProps {
   /** Stands under the title: jobs beside records. */
   readonly tabs: ReactNode;
   readonly onOpen: (id: string) => void;
+  /** Goes to what all of them together tell. */
+  readonly onLearned: () => void;
 }
 
 /** Narrows nothing. */
@@ -58,9 +61,10 @@ const findFrom = 6;
 const keyOf = ({ id }: PieceEntry): string => id;
 
 /** What happened to every piece, the one made last on top. */
-export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
+export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenProps) {
+  const colours = useColours();
   const { data: pieces } = usePieces();
-  const { create, readAll } = usePieceActions();
+  const { create, readEach } = usePieceActions();
   const file = useAttempt();
   const openFile = (): Promise<void> =>
     file.attempt(async () => {
@@ -82,7 +86,11 @@ export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
   );
   if (pieces === undefined || all === undefined) return null;
   const saveTable = async (): Promise<void> =>
-    download('records.csv', await recordsCsv(await readAll(found)), 'text/csv');
+    download(
+      'records.csv',
+      await recordsCsv((await readEach(found)).map(({ piece }) => piece)),
+      'text/csv',
+    );
   const narrow = (change: Partial<Sought>): void => setSought({ ...sought, ...change });
   return (
     <Screen
@@ -112,6 +120,14 @@ export function RecordListScreen({ tabs, onOpen }: RecordListScreenProps) {
       />
       {all.length >= findFrom && (
         <View>
+          <PressLink onPress={onLearned} style={[styles.tell, { borderBottomColor: colours.line }]}>
+            <View style={styles.tellRow}>
+              <Words weight="semibold" style={styles.words}>
+                What your records tell
+              </Words>
+              <Icon name="chevron-right" colour={colours.ink} size={22} />
+            </View>
+          </PressLink>
           <TextField
             label={`Find among ${all.length} records`}
             value={sought.words}
@@ -187,6 +203,8 @@ function RecordRow({ entry, onOpen }: { readonly entry: PieceEntry; readonly onO
 
 const styles = StyleSheet.create({
   main: { flexGrow: 1 },
+  tell: { minHeight: touch.table, justifyContent: 'center', borderBottomWidth: 1 },
+  tellRow: { flexDirection: 'row', alignItems: 'center', gap: space.small },
   card: { borderWidth: 1, borderRadius: corner },
   open: { padding: space.medium },
   inside: { flexDirection: 'row', alignItems: 'flex-start', gap: space.medium },

@@ -6,6 +6,7 @@ import { resinOfLabel } from '@/data/draft/quickMix';
 import { cardOfLink } from '@/data/files/cardLinks';
 import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { resins } from '@/data/kinds/kinds';
+import { OwnPaceOfCard } from '@/features/learn/OwnPaceOfCard';
 import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/ui/frame/useWays';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
@@ -51,5 +52,13 @@ export function CardRoute() {
     );
   }
   if (isNotOpen(open)) return <NotOpened open={open} onBack={back} />;
-  return <ResinCardScreen key={id} of={resins.collection.key(id)} {...open} onDone={back} />;
+  return (
+    <ResinCardScreen
+      key={id}
+      of={resins.collection.key(id)}
+      {...open}
+      onDone={back}
+      ownShop={(name, used, onUse) => <OwnPaceOfCard name={name} used={used} onUse={onUse} />}
+    />
+  );
 }

@@ -5,5 +5,6 @@ export { DepthChart } from './DepthChart';
 export { HeatCurves } from './HeatCurves';
 export { HeatPaint } from './HeatPaint';
 export { HeightVolumeCurve } from './HeightVolumeCurve';
+export { MonthBars } from './MonthBars';
 export { SecondLayerChart } from './SecondLayerChart';
 export { colourOfC } from './heatColour';

@@ -14,6 +14,7 @@ export const HeatPaint = lazy(async () => ({ default: (await charts()).HeatPaint
 export const HeightVolumeCurve = lazy(async () => ({
   default: (await charts()).HeightVolumeCurve,
 }));
+export const MonthBars = lazy(async () => ({ default: (await charts()).MonthBars }));
 export const SecondLayerChart = lazy(async () => ({ default: (await charts()).SecondLayerChart }));
 
 /** The colour of a temperature, °C; undefined until it came with the charts. */

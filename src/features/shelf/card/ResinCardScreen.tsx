@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { resinFamilies, familyOf } from '../../../core/resin/families';
@@ -51,6 +51,12 @@ interface ResinCardScreenProps {
   /** What a new one begins as: a card that somebody shared. */
   readonly shared?: Resin;
   readonly onDone: () => void;
+  /** What was measured in one's own shop, and whether plans go by it. */
+  readonly ownShop?: (
+    name: string,
+    used: Resin['ownPace'],
+    onUse: (paces: Resin['ownPace']) => void,
+  ) => ReactNode;
 }
 
 const draftOf = (record: ResinRecord | undefined): ResinDraft => resinDraft(record?.resin);
@@ -62,6 +68,7 @@ export function ResinCardScreen({
   of,
   shared,
   onDone,
+  ownShop,
 }: ResinCardScreenProps) {
   const actions = useResinActions();
   const beside = useTypedDraft(of, shared === undefined);
@@ -107,6 +114,10 @@ export function ResinCardScreen({
     >
       <CardDraftProvider of={typing}>
         <Fields draft={draft} card={card} />
+        {record !== undefined &&
+          ownShop?.(record.resin.name, draft.ownPace, (paces) =>
+            form.setValue('ownPace', paces, { shouldDirty: true }),
+          )}
       </CardDraftProvider>
       {!isNew && card !== undefined && <ShareCard card={card} />}
     </CardFrame>
