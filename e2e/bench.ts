@@ -66,10 +66,11 @@ interface WrittenPour {
   readonly events: readonly WrittenEvent[];
 }
 
-/** The pours that are stored in this browser. */
+/** The pours that are stored in this browser, without the one that the demo brings. */
 export async function liveRecords(page: Page): Promise<readonly WrittenPour[]> {
   const texts = Object.entries(await storedTexts(page));
   return texts
     .filter(([key]) => key.startsWith('live/'))
-    .map(([, text]) => JSON.parse(text) as WrittenPour);
+    .map(([, text]) => JSON.parse(text) as WrittenPour)
+    .filter(({ id }) => !id.startsWith('demo-'));
 }

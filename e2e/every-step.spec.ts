@@ -55,6 +55,8 @@ for (const path of [
   '/jobs',
   '/records',
   '/records/demo-record-shelf',
+  '/records/learned',
+  '/bench/demo-lamp-live/cure',
   '/jobs/demo-lamp-base/choose',
   '/jobs/demo-sill-knot/trace?of=parts&index=0',
   '/buying',

@@ -37,13 +37,13 @@ test('from empty, to the demo, and back by undo', async ({ page }) => {
   await page.getByRole('button', { name: 'Undo' }).tap();
   await expect(
     page.getByText(
-      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and ${demoRecordCount} records`,
+      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 1 pour and ${demoRecordCount} records`,
     ),
   ).toBeVisible();
   await page.reload();
   await expect(
     page.getByText(
-      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 0 pours and ${demoRecordCount} records`,
+      `${demoJobs.length} jobs, ${demoResins.length} resins, ${demoMoulds.length} moulds, 1 pour and ${demoRecordCount} records`,
     ),
   ).toBeVisible();
 });

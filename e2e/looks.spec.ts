@@ -45,6 +45,8 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/jobs'],
   ['/jobs', press('More for Drawer tray')],
   ['/records'],
+  ['/records/learned'],
+  ['/bench/demo-lamp-live/cure'],
   ['/records/demo-record-shelf'],
   ['/records/demo-record-step', press(/^Add a fault/)],
   ['/jobs/demo-lamp-base'],

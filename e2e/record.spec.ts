@@ -35,6 +35,22 @@ test('a record from a file: what is wrong with it, why, and how it turned out', 
   await page.getByLabel('Open the record of Harbour shelf').tap();
   await expect(page.getByLabel('Notes')).toHaveValue('Planed off and poured anew.');
 
+  // Its job is gone: it is made once more, and minds what went wrong.
+  const record = page.url();
+  await page
+    .getByRole('button', { name: /^Put it into the next plan: / })
+    .first()
+    .tap();
+  await expect(page).toHaveURL(/\/jobs\//);
+  await page.getByTestId('step-prepare').tap();
+  await expect(page.getByText(/^An earlier piece: /)).toBeVisible();
+  await page.goto(record);
+
+  // Beside another piece, what was done otherwise is seen.
+  await page.getByTestId('beside-another').getByRole('button').first().tap();
+  await page.getByRole('radio', { name: /^Tray for the chart drawer/ }).tap();
+  await expect(page.getByTestId('beside-another')).toContainText('Furthest off its ratio');
+
   await page.getByRole('button', { name: 'Delete this record' }).tap();
   await expect(page.getByLabel('Open the record of Harbour shelf')).toHaveCount(0);
   await page.getByText('Undo').tap();
@@ -59,8 +75,21 @@ test('a file that is no record says what is wrong with it', async ({ page }) => 
 
 test('records are saved as a table', async ({ page }) => {
   await page.goto('/records');
-  await expect(page.getByLabel(/^Open the record of/)).toHaveCount(3);
+  await expect(page.getByLabel(/^Open the record of/)).toHaveCount(27);
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a table' }).tap();
   expect((await saving).suggestedFilename()).toBe('records.csv');
+});
+
+test('records are narrowed by lot and by when they were made', async ({ page }) => {
+  await page.goto('/records');
+  await page.getByRole('button', { name: /^Lot: / }).tap();
+  await page.getByRole('radio', { name: 'Clear 3' }).tap();
+  await expect(page.getByLabel(/^Open the record of/)).toHaveCount(1);
+  await page.getByRole('button', { name: /^Lot: / }).tap();
+  await page.getByRole('radio', { name: 'any', exact: true }).tap();
+  await page.getByRole('button', { name: /^Made: / }).tap();
+  await page.getByRole('radio', { name: 'in the last month' }).tap();
+  await expect(page.getByLabel('Open the record of Tray for the chart drawer')).toBeVisible();
+  await expect(page.getByLabel('Open the record of Companionway step')).toHaveCount(0);
 });

@@ -1,6 +1,6 @@
 import { sayCoded, type Coded, type Sentences } from '../core/codes/coded';
 import type { EvidenceCodes, Notable } from '../core/codes/evidenceCodes';
-import type { CauseCode } from '../core/diagnose/causes';
+import type { CauseCode } from '../core/diagnose/causeCodes';
 import type { FaultKind, FaultPlace, FaultSeverity } from '../core/record/faults';
 import { sayDegrees, sayMm, sayPercent, sayTime } from './figures';
 

@@ -1,3 +1,4 @@
+import { causeWords } from './diagnosis';
 import { sayCoded, type Sentences } from '../core/codes/coded';
 import type { DriedBy, JudgedMoisture, MoistureVerdict } from '../core/prepare/moisture';
 import type { PrepareCodes } from '../core/prepare/prepareCodes';
@@ -103,6 +104,7 @@ const titles: Sentences<PrepareCodes> = {
       ? 'Wipe drips under the edge at gel'
       : `Wipe drips under the edge, about ${sayRoughly(gelMin)} after the pour`,
   underside: () => 'Seal the underside later',
+  lesson: ({ cause }) => causeWords[cause].nextTime,
 };
 
 /** Why a line is there, and what happens if it is skipped. */
@@ -159,6 +161,7 @@ const reasons: Sentences<PrepareCodes> = {
     `Nitrile gloves, eyes, fresh air; a respirator as the safety data sheet says. Sensitisation is for life. Children and pets away; alcohol and a torch never on one bench.${polyurethane ? ' Polyurethane: isocyanates. Asthmatics keep away.' : ''}`,
   drips: () => 'Too soon they come back; hard, they have to be cut off.',
   underside: () => 'Sealed on one face only, a board takes up moisture on the other and cups.',
+  lesson: ({ cause }) => `An earlier piece: ${causeWords[cause].name.toLowerCase()}.`,
 };
 
 export const sayLine = (line: PrepareLine): string => sayCoded(titles, line);

@@ -1,3 +1,4 @@
+import type { CauseCode } from './causeCodes';
 import type { Notable } from '../codes/evidenceCodes';
 import type { FaultKind } from '../record/faults';
 import type { Look } from './evidence';
@@ -43,7 +44,7 @@ export interface CauseRule {
   readonly needs: readonly Notable[];
 }
 
-/** Every cause of the trade's list; adding one is a record here and its sentences in `words/diagnosis`. */
+/** Every cause of the trade's list; adding one is its code in `causeCodes.ts`, a record here and its sentences in `words/diagnosis`. */
 export const causeRules = {
   'ratio-off': {
     faults: { tacky: 0.45, bendable: 0.45, 'soft-spots': 0.15, haze: 0.05 },
@@ -167,8 +168,6 @@ export const causeRules = {
     needs: ['tint'],
   },
   'stirred-in-too-early': { faults: { settled: 0.6 }, looks: [], needs: ['fillers'] },
-} as const satisfies Readonly<Record<string, CauseRule>>;
+} as const satisfies Readonly<Record<CauseCode, CauseRule>>;
 
-export type CauseCode = keyof typeof causeRules;
-export const causeCodes = Object.keys(causeRules) as readonly CauseCode[];
 export const ruleOf = (code: CauseCode): CauseRule => causeRules[code];

@@ -2,7 +2,8 @@ import * as fc from 'fast-check';
 import { causeWords, faultNames, sayEvidence } from '../../words/diagnosis';
 import { faultKinds, type FaultKind } from '../record/faults';
 import { factsOf } from '../record/recordFacts';
-import { causeCodes, ruleOf, type CauseCode } from './causes';
+import { causeCodes, type CauseCode } from './causeCodes';
+import { ruleOf } from './causes';
 import { diagnose } from './diagnose';
 import { after, goodPour, pourWith, recordOf, secondLayer } from './testRecord';
 

@@ -3,7 +3,8 @@ import type { EvidenceCodes, Notable } from '../codes/evidenceCodes';
 import type { FaultKind } from '../record/faults';
 import { factsOf } from '../record/recordFacts';
 import type { PieceRecord } from '../record/recordSchema';
-import { causeCodes, ruleOf, type CauseCode } from './causes';
+import { causeCodes, type CauseCode } from './causeCodes';
+import { ruleOf } from './causes';
 import type { Evidence } from './evidence';
 
 /** A cause with what a record says of it. */

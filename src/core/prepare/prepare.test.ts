@@ -152,3 +152,14 @@ describe('moisture', () => {
     expect(judgeMoisture(0.08, 25.4, 'kiln').waitWeeks).toBeUndefined();
   });
 });
+
+test('what earlier pieces taught is read before anything is mixed, each by itself', () => {
+  const lessons = ['ratio-off', 'timber-unsealed'];
+  const lines = prepared('demo-drawer-tray', { prepare: { lessons } });
+  const own = lines.filter(({ code }) => code === 'lesson');
+  expect(idsOf(own)).toEqual(['lesson/ratio-off', 'lesson/timber-unsealed']);
+  expect(own.every(({ when }) => when === 'on-the-day')).toBe(true);
+  expect(() => prepared('demo-drawer-tray', { prepare: { lessons: ['bad-luck'] } })).toThrow(
+    expect.objectContaining({ field: 'prepare.lessons[0]' }) as Error,
+  );
+});

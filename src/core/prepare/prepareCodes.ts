@@ -1,3 +1,4 @@
+import type { CauseCode } from '../diagnose/causeCodes';
 import type { SealedFaces, Sealing } from '../person/personSchema';
 import type { SolidKind } from '../thermal/solids';
 import type { JudgedMoisture } from './moisture';
@@ -50,4 +51,6 @@ export interface PrepareCodes {
   gear: { readonly polyurethane: boolean };
   drips: { readonly gelMin: number | undefined };
   underside: Nothing;
+  /** What was wrong with an earlier piece, and is done otherwise this time. */
+  lesson: { readonly cause: CauseCode };
 }

@@ -37,8 +37,10 @@ export type PrepareLine = Coded<PrepareCodes> & {
 };
 
 /** What a line is ticked off by: it stays with it while the plan changes. */
-export const idOfLine = (line: PrepareLine): string =>
-  line.code === 'release' ? `release/${line.data.onto}` : line.code;
+export function idOfLine(line: PrepareLine): string {
+  if (line.code === 'release') return `release/${line.data.onto}`;
+  return line.code === 'lesson' ? `lesson/${line.data.cause}` : line.code;
+}
 
 type Line = Coded<PrepareCodes> &
   Partial<Pick<PrepareLine, 'wait' | 'pour' | 'when'>> &
@@ -213,6 +215,10 @@ function afterLines({ coats, plan, surface, hasTimber }: PrepareContext): readon
   ];
 }
 
+/** What earlier pieces taught: read before anything is mixed. */
+const lessonLines = ({ job }: ResolvedJob): readonly Line[] =>
+  (job.prepare?.lessons ?? []).map((cause) => ({ code: 'lesson', data: { cause }, minutes: 1 }));
+
 /**
  * What is prepared for a job, in working order: only what this job needs.
  * @throws InputError those of `holdDownOf`
@@ -233,6 +239,7 @@ export function prepareOf(
   ];
   return [
     ...lined(before, 'before'),
+    ...lined(lessonLines(resolved), 'on-the-day'),
     ...lined(dayLines(context), 'on-the-day'),
     ...lined(afterLines(context), 'after'),
   ];

@@ -1,4 +1,5 @@
-import { object } from 'yup';
+import { array, object } from 'yup';
+import { causeCodes } from '../diagnose/causeCodes';
 import { lengthRule, moistureRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
@@ -29,6 +30,8 @@ export const prepareSchema = object({
   paint: choiceSchema(paints).optional(),
   /** The day on which the last paint went on. */
   painted: dateSchema.optional(),
+  /** Causes of faults in earlier pieces: what to do otherwise this time. */
+  lessons: array().of(choiceSchema(causeCodes)).max(40).optional().default(undefined),
 })
   .noUnknown()
   .optional()

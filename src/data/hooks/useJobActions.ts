@@ -7,6 +7,11 @@ import type { JobEntry } from '../records/jobEntry';
 import type { JobRecord } from '../records/jobRecord';
 import { datesCollection, jobCollection, jobRecordOf, ticksCollection } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
+import type { CauseCode } from '../../core/diagnose/causeCodes';
+import type { PieceRecord } from '../../core/record/recordSchema';
+import type { Resin } from '../../core/resin/resinSchema';
+import { jobAgain, withLesson } from '../draft/jobOfRecord';
+import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
 import { useCommit, useUndoable, type Undo } from './useCommit';
 
@@ -50,6 +55,31 @@ function jobActions(
         ...(dated.record === undefined ? [] : [datesCollection.removal(dated.record)]),
         ...(ticked.record === undefined ? [] : [ticksCollection.removal(ticked.record)]),
       ]);
+    },
+    /** Writes something into a job as it stands; nothing where it is not there any more. */
+    change: (id: string, to: (before: JobDraft) => JobDraft): Promise<void> =>
+      againIfOvertaken(async () => {
+        const { record } = await readOne(store, jobs, id);
+        if (record === undefined) return;
+        await commit([jobCollection.change(jobRecordOf(to(record.draft), record), record)]);
+      }),
+    /**
+     * Keeps a job that makes a recorded piece once more.
+     * @param cause what it minds this time
+     * @returns undefined where nothing tells how much of what it took
+     */
+    async again(
+      piece: PieceRecord,
+      cards: readonly Resin[],
+      cause?: CauseCode,
+    ): Promise<JobRecord | undefined> {
+      const own =
+        piece.job === undefined ? undefined : (await readOne(store, jobs, piece.job)).record;
+      const draft = jobAgain(piece, own?.draft, cards);
+      if (draft === undefined) return undefined;
+      const record = jobRecordOf(cause === undefined ? draft : withLesson(draft, cause));
+      await commit([jobCollection.creation(record)]);
+      return record;
     },
     /** Keeps a copy; undefined where the job is not there any more, or cannot be read. */
     async duplicate(entry: JobEntry): Promise<JobRecord | undefined> {

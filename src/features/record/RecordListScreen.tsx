@@ -28,7 +28,7 @@ import { corner, space, touch } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
 import { faultNames } from '../../words/diagnosis';
 import { sayRecordFacts, sayRecordFaults } from '../../words/record';
-import { findRecords, resinsOf, type Sought } from './findRecords';
+import { findRecords, namesIn, type Sought } from './findRecords';
 
 interface RecordListScreenProps {
   /** Stands under the title: jobs beside records. */
@@ -40,7 +40,19 @@ interface RecordListScreenProps {
 
 /** Narrows nothing. */
 const unlimited = '';
-const anyResin = { value: unlimited, label: 'any' };
+const any = { value: unlimited, label: 'any' };
+const namedFilters = [
+  ['resin', 'Resin'],
+  ['lot', 'Lot'],
+  ['mould', 'Mould'],
+] as const;
+const madeChoices = [
+  { value: unlimited, label: 'at any time' },
+  { value: '31', label: 'in the last month' },
+  { value: '92', label: 'in the last three months' },
+  { value: '366', label: 'in the last year' },
+];
+const msPerDay = 24 * 60 * 60_000;
 const faultChoices = [
   { value: unlimited, label: 'any or none' },
   { value: 'any', label: 'with a fault' },
@@ -73,10 +85,18 @@ export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenPr
       onOpen(await create(readRecordFile(text)));
     });
   const [sought, setSought] = useState<Sought>({ words: '' });
+  const [made, setMade] = useState(unlimited);
   const late = useDeferredValue(sought);
   const all = pieces?.records;
   const found = useMemo(() => findRecords(all ?? [], late), [all, late]);
-  const resins = useMemo(() => resinsOf(all ?? []), [all]);
+  const names = useMemo(
+    () => ({
+      resin: namesIn(all ?? [], 'resins'),
+      lot: namesIn(all ?? [], 'lots'),
+      mould: namesIn(all ?? [], 'moulds'),
+    }),
+    [all],
+  );
   const row = useMemo(
     () =>
       function Row(entry: PieceEntry) {
@@ -133,13 +153,18 @@ export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenPr
             value={sought.words}
             onChange={(words) => narrow({ words })}
           />
-          <ChoiceLine
-            label="Resin"
-            value={sought.resin ?? unlimited}
-            choices={[anyResin, ...resins.map((name) => ({ value: name, label: name }))]}
-            assumed={sought.resin === undefined}
-            onChange={(resin) => narrow({ resin: resin === unlimited ? undefined : resin })}
-          />
+          {namedFilters.map(([key, label]) =>
+            names[key].length === 0 ? null : (
+              <ChoiceLine
+                key={key}
+                label={label}
+                value={sought[key] ?? unlimited}
+                choices={[any, ...names[key].map((name) => ({ value: name, label: name }))]}
+                assumed={sought[key] === undefined}
+                onChange={(name) => narrow({ [key]: name === unlimited ? undefined : name })}
+              />
+            ),
+          )}
           <ChoiceLine
             label="Faults"
             value={sought.fault ?? unlimited}
@@ -157,6 +182,18 @@ export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenPr
             onChange={(rating) =>
               narrow({ rating: rating === unlimited ? undefined : Number(rating) })
             }
+          />
+          <ChoiceLine
+            label="Made"
+            value={made}
+            choices={madeChoices}
+            assumed={made === unlimited}
+            onChange={(days) => {
+              setMade(days);
+              narrow({
+                from: days === unlimited ? undefined : Date.now() - Number(days) * msPerDay,
+              });
+            }}
           />
         </View>
       )}

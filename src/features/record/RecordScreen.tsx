@@ -4,6 +4,11 @@ import { diagnose, type Cause } from '../../core/diagnose/diagnose';
 import type { PieceRecord } from '../../core/record/recordSchema';
 import { download, fileNameOf } from '../../data/files/download';
 import { recordFileText } from '../../data/files/recordFile';
+import { useOne, useResins } from '../../data/hooks/queries';
+import { useJobActions } from '../../data/hooks/useJobActions';
+import { withLesson } from '../../data/draft/jobOfRecord';
+import { jobs as jobKind } from '../../data/kinds/kinds';
+import type { CauseCode } from '../../core/diagnose/causeCodes';
 import { usePieceActions } from '../../data/hooks/usePieceActions';
 import type { KeptPiece } from '../../data/records/pieceRecord';
 import { ActionButton } from '../../ui/ActionButton';
@@ -18,6 +23,7 @@ import { ownZone } from '../../ui/useNow';
 import { causeWords, sayEvidence } from '../../words/diagnosis';
 import { capital } from '../../words/figures';
 import { sayDate, sayRecordFaults, sayWeight } from '../../words/record';
+import { BesideAnother } from './BesideAnother';
 import { Faults } from './Faults';
 import { Notes } from './Notes';
 import { countOf, PourOfRecord } from './PourOfRecord';
@@ -26,8 +32,9 @@ import { Why } from './Why';
 interface RecordScreenProps {
   readonly record: KeptPiece;
   readonly onBack: () => void;
-  /** Undefined where the job is gone. */
-  readonly onJob: (() => void) | undefined;
+  /** Its job; undefined where that is gone. */
+  readonly job: string | undefined;
+  readonly onJob: (id: string) => void;
 }
 
 const ratings = [
@@ -50,12 +57,33 @@ function sayLikeliest({ weight, for: [strongest], faults }: Cause): string {
 }
 
 /** The record of one piece: what happened, what is wrong with it, and why. */
-export function RecordScreen({ record, onBack, onJob }: RecordScreenProps) {
+export function RecordScreen({ record, onBack, job, onJob }: RecordScreenProps) {
   const { piece, id } = record;
   const { change, remove } = usePieceActions();
   const notice = useNotice();
   const found = useMemo(() => diagnose(piece), [piece]);
   const [likeliest] = found.causes;
+  const jobActions = useJobActions();
+  const cards = useResins().data?.records;
+  const next = useOne(jobKind, job ?? '').data?.record?.draft.prepare?.lessons;
+  const again = async (cause?: CauseCode): Promise<void> => {
+    const made = await jobActions.again(
+      piece,
+      (cards ?? []).map((card) => card.resin),
+      cause,
+    );
+    if (made === undefined) {
+      notice({ text: 'Nothing in this record tells how much of which resin it took.' });
+    } else {
+      onJob(made.id);
+    }
+  };
+  const mind = async (cause: CauseCode): Promise<void> => {
+    // A job that is gone is made once more, with what it minds this time.
+    if (job === undefined) return again(cause);
+    await jobActions.change(job, (before) => withLesson(before, cause));
+    notice({ text: `It stands on the list of what is prepared for ${piece.name}.` });
+  };
   const put = (to: (before: PieceRecord) => PieceRecord): void => void change(id, to);
   const deletes = async (): Promise<void> => {
     const undo = await remove(id);
@@ -80,7 +108,9 @@ export function RecordScreen({ record, onBack, onJob }: RecordScreenProps) {
         faults={piece.faults}
         onChange={(change) => put((before) => ({ ...before, faults: change(before.faults) }))}
       />
-      {piece.faults.length > 0 && <Why found={found} />}
+      {piece.faults.length > 0 && (
+        <Why found={found} minded={next ?? []} onMind={(cause) => void mind(cause)} />
+      )}
       <Lines title="How it turned out">
         <ChoiceLine
           label="Rating"
@@ -110,8 +140,12 @@ export function RecordScreen({ record, onBack, onJob }: RecordScreenProps) {
           }
         />
       ))}
+      <BesideAnother key={`beside/${id}`} id={id} piece={piece} />
       <View style={styles.row}>
-        {onJob !== undefined && <ActionButton icon="jobs" label="To its job" onPress={onJob} />}
+        {job !== undefined && (
+          <ActionButton icon="jobs" label="To its job" onPress={() => onJob(job)} />
+        )}
+        <ActionButton label="Do it again" onPress={() => void again()} />
         <ActionButton
           label="Save as a file"
           onPress={() => download(fileNameOf(piece.name, '.record.json'), recordFileText(piece))}

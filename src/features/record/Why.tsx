@@ -1,5 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Cause, Diagnosis } from '../../core/diagnose/diagnose';
+import type { CauseCode } from '../../core/diagnose/causeCodes';
+import { ActionButton } from '../../ui/ActionButton';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
@@ -11,7 +13,15 @@ import { sayWeight } from '../../words/record';
 const [openCauses, mostCauses] = [1, 6];
 
 /** Why it went wrong: causes by how likely they are, each with what the record says for it and against it. */
-export function Why({ found: { causes, isEnough, noteNextTime } }: { readonly found: Diagnosis }) {
+interface WhyProps {
+  readonly found: Diagnosis;
+  /** Puts what to do otherwise into the next plan. */
+  readonly onMind: (code: CauseCode) => void;
+  /** Those that the next plan minds already. */
+  readonly minded: readonly string[];
+}
+
+export function Why({ found: { causes, isEnough, noteNextTime }, onMind, minded }: WhyProps) {
   if (!isEnough) {
     return (
       <Panel title="Why: not enough was recorded">
@@ -25,7 +35,13 @@ export function Why({ found: { causes, isEnough, noteNextTime } }: { readonly fo
   return (
     <View style={styles.stack} testID="why">
       {causes.slice(0, mostCauses).map((cause, at) => (
-        <OneCause key={cause.code} cause={cause} isOpen={at < openCauses} />
+        <OneCause
+          key={cause.code}
+          cause={cause}
+          isOpen={at < openCauses}
+          isMinded={minded.includes(cause.code)}
+          onMind={() => onMind(cause.code)}
+        />
       ))}
       {noteNextTime.length > 0 && (
         <Words size="small" colour="inkSoft">
@@ -37,7 +53,14 @@ export function Why({ found: { causes, isEnough, noteNextTime } }: { readonly fo
   );
 }
 
-function OneCause({ cause, isOpen }: { readonly cause: Cause; readonly isOpen: boolean }) {
+interface OneCauseProps {
+  readonly cause: Cause;
+  readonly isOpen: boolean;
+  readonly isMinded: boolean;
+  readonly onMind: () => void;
+}
+
+function OneCause({ cause, isOpen, isMinded, onMind }: OneCauseProps) {
   const { name, settle, rescue, nextTime } = causeWords[cause.code];
   return (
     <FoldPanel
@@ -56,6 +79,19 @@ function OneCause({ cause, isOpen }: { readonly cause: Cause; readonly isOpen: b
       <Told title="What would settle it" lines={[settle]} />
       <Told title="To rescue the piece" lines={[rescue]} />
       <Told title="Next time" lines={[nextTime]} />
+      {isMinded ? (
+        <Words size="small" colour="inkSoft">
+          It is on the list of what is prepared for the next one.
+        </Words>
+      ) : (
+        <View style={styles.row}>
+          <ActionButton
+            label="Put it into the next plan"
+            spoken={`Put it into the next plan: ${name}`}
+            onPress={onMind}
+          />
+        </View>
+      )}
     </FoldPanel>
   );
 }
@@ -71,4 +107,7 @@ const Told = ({ title, lines }: { readonly title: string; readonly lines: readon
   </View>
 );
 
-const styles = StyleSheet.create({ stack: { gap: space.medium } });
+const styles = StyleSheet.create({
+  stack: { gap: space.medium },
+  row: { flexDirection: 'row', flexWrap: 'wrap' },
+});

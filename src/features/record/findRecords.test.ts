@@ -1,5 +1,5 @@
 import type { PieceEntry } from '../../data/records/pieceEntry';
-import { findRecords, resinsOf, type Sought } from './findRecords';
+import { findRecords, namesIn, type Sought } from './findRecords';
 
 const entry = (id: string, more: Partial<PieceEntry> = {}): PieceEntry => ({
   id,
@@ -42,6 +42,9 @@ test.each<[Partial<Sought>, readonly string[]]>([
   [{ fault: 'any' }, ['Shelf', 'Knobs']],
   [{ fault: 'none' }, ['Tray']],
   [{ fault: 'stuck' }, ['Knobs']],
+  [{ lot: 'Clear 3' }, ['Shelf']],
+  [{ mould: 'Knobs, six', resin: 'Slow clear' }, ['Knobs']],
+  [{ mould: 'Other' }, []],
   [{ rating: 2 }, ['Tray', 'Shelf']],
   [{ from: 2000, to: 3000 }, ['Tray', 'Shelf']],
   [{ from: 2000, fault: 'any' }, ['Shelf']],
@@ -49,6 +52,8 @@ test.each<[Partial<Sought>, readonly string[]]>([
   expect(found(sought)).toEqual(expected);
 });
 
-test('resins are offered by how many records they are in', () => {
-  expect(resinsOf(all)).toEqual(['Slow clear', 'Knob casting']);
+test('resins are offered by how many records they are in, lots and moulds alike', () => {
+  expect(namesIn(all, 'lots')).toEqual(['Clear 3']);
+  expect(namesIn(all, 'moulds')).toEqual(['Knobs, six']);
+  expect(namesIn(all, 'resins')).toEqual(['Slow clear', 'Knob casting']);
 });

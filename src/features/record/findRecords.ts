@@ -6,6 +6,8 @@ import { faultNames } from '../../words/diagnosis';
 export interface Sought {
   readonly words: string;
   readonly resin?: string | undefined;
+  readonly lot?: string | undefined;
+  readonly mould?: string | undefined;
   /** A fault, or any of them, or none. */
   readonly fault?: FaultKind | 'any' | 'none' | undefined;
   /** At least so many. */
@@ -38,24 +40,29 @@ function textOf(entry: PieceEntry): string {
 
 /** The records that are sought, in their order: every word must stand in a name, a resin, a lot, a mould or a fault. */
 export function findRecords(entries: readonly PieceEntry[], sought: Sought): readonly PieceEntry[] {
-  const { resin, fault, rating, from = -Infinity, to = Infinity } = sought;
+  const { resin, lot, mould, fault, rating, from = -Infinity, to = Infinity } = sought;
   const words = sought.words.toLocaleLowerCase().split(/\s+/).filter(Boolean);
   return entries.filter(
     (entry) =>
       entry.madeAt >= from &&
       entry.madeAt <= to &&
       (resin === undefined || entry.resins.includes(resin)) &&
+      (lot === undefined || entry.lots.includes(lot)) &&
+      (mould === undefined || entry.moulds.includes(mould)) &&
       (fault === undefined || hasFault(entry, fault)) &&
       (rating === undefined || (entry.rating ?? 0) >= rating) &&
       words.every((word) => textOf(entry).includes(word)),
   );
 }
 
-/** Every resin of these records by name, those of most records first. */
-export function resinsOf(entries: readonly PieceEntry[]): readonly string[] {
+/** Every resin, lot or mould of these records by name, those of most records first. */
+export function namesIn(
+  entries: readonly PieceEntry[],
+  what: 'resins' | 'lots' | 'moulds',
+): readonly string[] {
   const counts = new Map<string, number>();
-  for (const { resins } of entries) {
-    for (const resin of resins) counts.set(resin, (counts.get(resin) ?? 0) + 1);
+  for (const entry of entries) {
+    for (const name of entry[what]) counts.set(name, (counts.get(name) ?? 0) + 1);
   }
   return [...counts.entries()].sort(([, one], [, other]) => other - one).map(([name]) => name);
 }

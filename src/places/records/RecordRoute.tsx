@@ -20,11 +20,8 @@ export function RecordRoute() {
       key={id}
       record={record}
       onBack={back}
-      onJob={
-        job === undefined
-          ? undefined
-          : () => router.navigate({ pathname: '/jobs/[id]', params: { id: job, ...here } })
-      }
+      job={job}
+      onJob={(of) => router.navigate({ pathname: '/jobs/[id]', params: { id: of, ...here } })}
     />
   );
 }
