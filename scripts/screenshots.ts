@@ -71,7 +71,7 @@ async function toStep(page: Page, text: string): Promise<void> {
   }
 }
 
-const lampBase = '/jobs/demo-lamp-base/pour';
+const benchJob = '/jobs/demo-drawer-tray/pour';
 
 /** One picture of each main view, all from the demo data. */
 const shots: readonly Shot[] = [
@@ -107,7 +107,6 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'job-measure', path: '/jobs/demo-galley-inlay/measure' },
-  { name: 'job-resin', path: '/jobs/demo-lamp-base/resin' },
   {
     name: 'job-layers',
     path: '/jobs/demo-lamp-base/layers',
@@ -118,32 +117,16 @@ const shots: readonly Shot[] = [
     path: '/jobs/demo-lamp-base/heat',
     act: heatIsThere,
   },
-  {
-    name: 'buying-dark',
-    path: '/buying',
-    dark: true,
-    // Once all jobs are planned.
-    act: (page) => page.getByText('of 12 jobs').waitFor(),
-  },
   { name: 'mixing-sheet', path: '/jobs/demo-galley-bowl/sheet' },
   {
     name: 'bench-weighing',
-    path: lampBase,
+    path: benchJob,
     act: async (page) => {
       await toWeighing(page);
-      await weighOut(page, '560');
+      await weighOut(page, '592');
       await heading(page, 'B hardener');
       await pourOut(page, '105');
       await page.getByTestId('in-cup').filter({ hasText: /^105/ }).waitFor();
-    },
-  },
-  {
-    name: 'bench-over',
-    path: lampBase,
-    act: async (page) => {
-      await toWeighing(page);
-      await weighOut(page, '584');
-      await page.getByTestId('over-poured').getByText('Pour nothing back').waitFor();
     },
   },
   {
@@ -152,8 +135,35 @@ const shots: readonly Shot[] = [
     act: (page) => page.getByTestId('why').waitFor(),
   },
   {
+    name: 'record-why',
+    path: '/records/demo-record-shelf',
+    act: async (page) => {
+      await page.getByTestId('cause-ratio-off').getByRole('button').first().click();
+      await page.getByTestId('cause-badly-mixed').scrollIntoViewIfNeeded();
+      await page.mouse.move(195, 500);
+      await page.mouse.wheel(0, 260);
+      await page.getByText('To rescue the piece').first().waitFor();
+    },
+  },
+  {
+    name: 'learned',
+    path: '/records/learned',
+    act: (page) => page.getByText(/times as fast as its label/).waitFor({ timeout: 60_000 }),
+  },
+  {
+    name: 'cure-watch',
+    path: '/bench/demo-lamp-live/cure',
+    act: (page) => page.getByTestId('cure-chart').getByRole('img').waitFor(),
+  },
+  {
+    name: 'wide-records',
+    path: '/records/demo-record-step',
+    wide: true,
+    act: (page) => page.getByTestId('why').waitFor(),
+  },
+  {
     name: 'bench-pouring',
-    path: lampBase,
+    path: benchJob,
     dark: true,
     act: async (page) => {
       await toStep(page, 'Pour ');
@@ -163,21 +173,11 @@ const shots: readonly Shot[] = [
   },
   {
     name: 'bench-heating',
-    path: lampBase,
+    path: benchJob,
     act: async (page) => {
       await toStep(page, 'Stir');
       await page.getByRole('button', { name: 'It is heating' }).click();
       await page.getByText('noted').waitFor();
-    },
-  },
-  {
-    name: 'wide-bench',
-    path: lampBase,
-    wide: true,
-    act: async (page) => {
-      await toWeighing(page);
-      await weighOut(page, '420');
-      await page.getByTestId('in-cup').filter({ hasText: /^420/ }).waitFor();
     },
   },
   { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
@@ -194,7 +194,7 @@ const takeAll = (): Promise<void> =>
         colorScheme: dark ? 'dark' : 'light',
       });
       // At the bench time goes on: a scale is read by it.
-      if (path === lampBase) await page.clock.install({ time: tuesday });
+      if (path === benchJob) await page.clock.install({ time: tuesday });
       else await page.clock.setFixedTime(tuesday);
       await page.goto(new URL(path, address).href);
       await page.getByRole('heading', { level: 1 }).waitFor();

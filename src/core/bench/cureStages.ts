@@ -107,15 +107,24 @@ export function curingLayers(copy: BenchCopy, state: BenchState): readonly Curin
   });
 }
 
-/** What comes next of a pour, by its topmost layer; undefined once it is hard, and where nothing is told. */
+/**
+ * What comes next of a pour, by its topmost layer; undefined once it is hard, and where nothing is told. Where another layer is to
+ * follow, its window comes before everything.
+ */
 export function nextStage(
   layers: readonly CuringLayer[],
   now: number,
 ): (StagedTime & { readonly layer: number; readonly at: number }) | undefined {
   const top = layers.at(-1);
+  const isWaitedFor = top?.stages.some(
+    ({ stage, at }) => stage === 'stickyTo' && at !== undefined && at > now,
+  );
   const next = top?.stages
     .flatMap((each) =>
-      each.at !== undefined && each.at > now && each.stage !== 'plane'
+      each.at !== undefined &&
+      each.at > now &&
+      each.stage !== 'plane' &&
+      !(each.stage === 'tackFree' && isWaitedFor === true)
         ? [{ ...each, at: each.at, layer: top.layer }]
         : [],
     )

@@ -1,31 +1,20 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { pourOf, type BenchCopy } from '../../core/bench/benchCopy';
-import { benchState } from '../../core/bench/benchState';
 import { planDifference, takenOver } from '../../core/bench/planDifference';
 import { jobs, pieces } from '../../data/kinds/kinds';
 import { useOne, useSettings, useShelf } from '../../data/hooks/queries';
-import {
-  recordOf,
-  useLiveActions,
-  useLivePour,
-  type Deed,
-  type LivePour,
-} from '../../data/hooks/useLivePour';
+import { recordOf, useLiveActions, useLivePour, type LivePour } from '../../data/hooks/useLivePour';
 import { Strip } from '../../ui/feedback/Strip';
 import { Words } from '../../ui/text/Words';
 import { sayDifference } from '../../words/bench';
 import { askBenchCopy } from '../../workers/benchModels';
-import { BenchContext, type BenchClock, type BenchSource } from './benchSource';
+import { BenchContext } from './benchSource';
 import { BenchScreen } from './BenchScreen';
 import { BenchSheet } from './BenchSheet';
 import { BigButton } from './BigButton';
-import { useCureWatch } from './cure/useCureWatch';
 import { OtherPours } from './OtherPours';
-import { useKeeping } from './useKeeping';
-import { useTicked } from './useTicked';
-
-const realClock: BenchClock = { now: () => Date.now(), speed: 1 };
+import { useLiveSource } from './useLiveSource';
 
 interface LiveBenchProps {
   readonly id: string;
@@ -66,15 +55,8 @@ function OpenBench({
 }: LiveBenchProps & { readonly live: LivePour }) {
   const { record, copy } = live;
   const actions = useLiveActions();
-  const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
-  const { keep, waiting, again } = useKeeping();
-  const act = useCallback((deed: Deed) => keep(() => actions.act(id, deed)), [keep, actions, id]);
-  const source = useMemo(
-    (): BenchSource => ({ id, copy, state, clock: realClock, act, practice: undefined }),
-    [id, copy, state, act],
-  );
-  useTicked(record.job, source, keep);
-  useCureWatch(id, copy, state, act);
+  const { source, keep, notKept } = useLiveSource(id, live);
+  const { state } = source;
   const fresh = useFreshCopy(record.job, copy.pour);
   const hasRecord = useOne(pieces, recordOf(record)).data?.record !== undefined;
   const differences = fresh === undefined ? [] : planDifference(pourOf(copy), pourOf(fresh));
@@ -87,11 +69,7 @@ function OpenBench({
         others={<OtherPours here={id} onPour={onPour} />}
         notice={
           <>
-            {waiting > 0 && (
-              <Strip words="The storage of this browser gave no answer: what was done last is not kept. Leave this page open, and keep it again.">
-                <BigButton label="Keep it again" onPress={() => void again()} />
-              </Strip>
-            )}
+            {notKept}
             {differences.length > 0 && !state.isOver && (
               <Strip
                 words={`The job has changed since. ${differences.map(sayDifference).join(' ')}`}

@@ -1,4 +1,4 @@
-import { Suspense, useMemo, type ReactNode } from 'react';
+import { Suspense, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { shopFigures, type MonthFigures, type ShopFigures } from '../../core/learn/shopFigures';
 import type { ShopPace } from '../../core/learn/shopPace';
@@ -7,14 +7,16 @@ import { usePieces, useResins, useSettings } from '../../data/hooks/queries';
 import { usePiecesRead } from '../../data/hooks/usePiecesRead';
 import { ActionButton } from '../../ui/ActionButton';
 import { MonthBars } from '../../ui/chart/lazyCharts';
+import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
-import { sayG, sayMoney } from '../../words/figures';
+import { sayMoney } from '../../words/figures';
 import { sayEvenness, sayLostShare, sayMonth, sayOwnStir, sayPotUse } from '../../words/learned';
+import { sayRoughG } from '../../words/rough';
 import { sayRefused, sayShopRate } from '../../words/ownPace';
 import { useShopPaces } from './useShopPaces';
 
@@ -25,12 +27,17 @@ interface LearnedScreenProps {
 }
 
 /** So many months are shown, the latest last. */
-const shownMonths = 12;
+const monthChoices = [
+  { value: '12', label: 'the last 12' },
+  { value: '24', label: 'the last 24' },
+  { value: '60', label: 'the last 60' },
+];
 
 /** What all records together tell of a shop: its months, its hands, its resins. */
 export function LearnedScreen({ onBack, onCard }: LearnedScreenProps) {
   const entries = usePieces().data?.records;
   const read = usePiecesRead(entries);
+  const [shown, setShown] = useState('12');
   const figures = useMemo(
     () =>
       read &&
@@ -48,8 +55,15 @@ export function LearnedScreen({ onBack, onCard }: LearnedScreenProps) {
         </MainFigure>
       ) : (
         <>
-          <Head count={entries.length} months={figures.months.slice(-shownMonths)} />
-          <Months months={figures.months.slice(-shownMonths)} />
+          <Head count={entries.length} months={figures.months.slice(-Number(shown))} />
+          <ChoiceLine
+            label="Months"
+            value={shown}
+            choices={monthChoices}
+            assumed={shown === '12'}
+            onChange={setShown}
+          />
+          <Months months={figures.months.slice(-Number(shown))} />
           <Hands figures={figures} />
           <Resins onCard={onCard} />
         </>
@@ -78,7 +92,7 @@ function Head({
           ? 'No records yet'
           : cost > 0
             ? `${sayMoney(lost, currency)} of ${sayMoney(cost, currency)} lost`
-            : `${sayG(sum(months, (each) => each.mixedG))} mixed`}
+            : `${sayRoughG(sum(months, (each) => each.mixedG))} mixed`}
       </Words>
       <Words colour="inkSoft">
         {count === 0
@@ -98,7 +112,7 @@ function Months({ months }: { readonly months: readonly MonthFigures[] }) {
     readonly of: (month: MonthFigures) => number | undefined;
     readonly say: (value: number) => string;
   }[] = [
-    { title: 'Resin mixed', of: ({ mixedG }) => mixedG, say: sayG },
+    { title: 'Resin mixed', of: ({ mixedG }) => mixedG, say: sayRoughG },
     { title: 'Spent on it', of: ({ cost }) => cost, say: (value) => sayMoney(value, currency) },
     {
       title: 'Of that lost',
@@ -208,7 +222,7 @@ function Resins({ onCard }: Pick<LearnedScreenProps, 'onCard'>) {
 
 const styles = StyleSheet.create({
   charts: { flexDirection: 'row', flexWrap: 'wrap', gap: space.medium },
-  chart: { flexGrow: 1, flexBasis: 260 },
+  chart: { flexGrow: 1, flexShrink: 1, flexBasis: 260, minWidth: 0 },
   resin: { gap: space.tight },
   row: { flexDirection: 'row', flexWrap: 'wrap' },
 });

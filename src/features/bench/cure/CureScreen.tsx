@@ -1,8 +1,7 @@
-import { Suspense, useCallback, useMemo, useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../../core/bench/benchCopy';
 import { lastEvent } from '../../../core/bench/benchEvents';
-import { benchState } from '../../../core/bench/benchState';
 import {
   curingLayers,
   nextStage,
@@ -10,15 +9,8 @@ import {
   type CuringLayer,
 } from '../../../core/bench/cureStages';
 import { movedOf } from '../../../core/bench/curing';
-import {
-  nameOfLive,
-  useLiveActions,
-  useLivePour,
-  type Deed,
-  type LivePour,
-} from '../../../data/hooks/useLivePour';
+import { nameOfLive, useLivePour, type LivePour } from '../../../data/hooks/useLivePour';
 import { CureChart } from '../../../ui/chart/lazyCharts';
-import { Strip } from '../../../ui/feedback/Strip';
 import { MainFigure } from '../../../ui/frame/MainFigure';
 import { Screen } from '../../../ui/frame/Screen';
 import { Panel } from '../../../ui/Panel';
@@ -28,19 +20,16 @@ import { space } from '../../../ui/theme/tokens';
 import { ownZone, useNow } from '../../../ui/useNow';
 import { paceAdvice, sayNextStage, sayPace, sayStageTime, stageNames } from '../../../words/cure';
 import { sayDegrees } from '../../../words/figures';
-import { BenchContext, type BenchClock, type BenchSource } from '../benchSource';
+import { BenchContext, type BenchSource } from '../benchSource';
 import { BigButton } from '../BigButton';
 import { sinceDone } from '../deeds';
 import { HeatingSheet } from '../HeatingSheet';
 import { useOpenInstruments } from '../instruments';
-import { useKeeping } from '../useKeeping';
-import { useTicked } from '../useTicked';
+import { useLiveSource, type LiveSource } from '../useLiveSource';
 import { CureTemperature } from './CureTemperature';
 import { TouchSheet } from './TouchSheet';
-import { useCureWatch } from './useCureWatch';
 
 const msPerMin = 60_000;
-const realClock: BenchClock = { now: () => Date.now(), speed: 1 };
 
 interface CureScreenProps {
   readonly id: string;
@@ -65,21 +54,9 @@ export function CureScreen({ id, ...ways }: CureScreenProps) {
 
 type Sheet = 'temperature' | 'touch' | 'heating';
 
-function OpenCure({
-  id,
-  live: { record, copy },
-  onBack,
-  onBench,
-}: CureScreenProps & { readonly live: LivePour }) {
-  const actions = useLiveActions();
-  const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
-  const { keep, waiting, again } = useKeeping();
-  const act = useCallback((deed: Deed) => keep(() => actions.act(id, deed)), [keep, actions, id]);
-  const source = useMemo(
-    (): BenchSource => ({ id, copy, state, clock: realClock, act, practice: undefined }),
-    [id, copy, state, act],
-  );
-  useTicked(record.job, source, keep);
+function OpenCure({ id, live, onBack, onBench }: CureScreenProps & { readonly live: LivePour }) {
+  const { source, notKept, cure } = useLiveSource(id, live);
+  const { copy, state } = source;
   useOpenInstruments(false);
   const [sheet, setSheet] = useState<Sheet>();
   const close = (): void => setSheet(undefined);
@@ -94,15 +71,9 @@ function OpenCure({
       {sheet === undefined ? (
         <Screen
           title="Cure watch"
-          subtitle={nameOfLive(record)}
+          subtitle={nameOfLive(live.record)}
           onBack={onBack}
-          notice={
-            waiting > 0 && (
-              <Strip words="The storage of this browser gave no answer: what was done last is not kept. Leave this page open, and keep it again.">
-                <BigButton label="Keep it again" onPress={() => void again()} />
-              </Strip>
-            )
-          }
+          notice={notKept}
           foot={
             <>
               {layers.length > 0 && (
@@ -125,7 +96,7 @@ function OpenCure({
             </>
           }
         >
-          <Watched source={source} layers={layers} onBench={onBench} />
+          <Watched source={source} answer={cure} layers={layers} onBench={onBench} />
         </Screen>
       ) : (
         sheets[sheet]
@@ -136,15 +107,15 @@ function OpenCure({
 
 interface WatchedProps {
   readonly source: BenchSource;
+  readonly answer: LiveSource['cure'];
   readonly layers: readonly CuringLayer[];
   readonly onBench: () => void;
 }
 
-function Watched({ source, layers, onBench }: WatchedProps) {
-  const { id, copy, state, act } = source;
+function Watched({ source, answer, layers, onBench }: WatchedProps) {
+  const { copy, state } = source;
   const now = useNow() * msPerMin;
   const zone = ownZone();
-  const answer = useCureWatch(id, copy, state, act);
   const moved = movedOf(state);
   const pace = paceOfPour(copy, state);
   const next = nextStage(layers, now);
