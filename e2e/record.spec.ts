@@ -93,3 +93,29 @@ test('records are narrowed by lot and by when they were made', async ({ page }) 
   await expect(page.getByLabel('Open the record of Tray for the chart drawer')).toBeVisible();
   await expect(page.getByLabel('Open the record of Companionway step')).toHaveCount(0);
 });
+
+test('readings come out of a table: its columns are found, °F is suspected, and a slip is told', async ({
+  page,
+}) => {
+  await page.goto('/records/demo-record-tray');
+  const table = page.getByTestId('readings-from-table');
+  const give = async (text: string): Promise<void> => {
+    const chooser = page.waitForEvent('filechooser');
+    await table.getByRole('button', { name: 'Readings from a table' }).tap();
+    await (
+      await chooser
+    ).setFiles({ name: 'logger.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  };
+  await give('minutes;probe\n30;72,5\n60;75,2\n90;80,6\n');
+  await expect(table).toContainText('That looks like °F');
+  await table.getByRole('radio', { name: '°F' }).tap();
+  await expect(table).toContainText(/3 readings: 22\.5\s°C at .* to 27\s°C at/);
+  await table.getByRole('button', { name: 'Take 3 readings' }).tap();
+  await expect(page.getByText(/7 readings up to 40\s°C/)).toBeVisible();
+
+  await give('minutes,probe\n30,22\n60,23\n50,24\n');
+  await expect(table.getByRole('alert')).toContainText('Put them in the order of their times');
+  await table.getByRole('button', { name: 'Leave it' }).tap();
+  await give('name,colour\nx,red\n');
+  await expect(table.getByRole('alert')).toContainText('No column of times');
+});

@@ -11,6 +11,7 @@ import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
 import { benchPlan } from './plan';
+import { benchRecordList } from './recordList';
 import { measureReliability } from './reliability/reliability';
 import { benchStart } from './start';
 import { benchTimetable } from './timetable';
@@ -37,11 +38,12 @@ const print = (figures: readonly BenchFigure[]): void => {
   for (const figure of figures) process.stdout.write(`${JSON.stringify(figure)}\n`);
 };
 
-/** Prints one line of JSON for each figure: name, median, unit, runs; with `--waits` only what a person waits for, with `--pour` only the bench with a live scale, with `--learn` only what readings teach. */
+/** Prints one line of JSON for each figure: name, median, unit, runs; with `--waits` only what a person waits for, with `--pour` only the bench with a live scale, with `--learn` only what readings teach, with `--records` only the list of ten thousand records. */
 async function main(): Promise<void> {
   if (process.argv.includes('--reliability')) return measureReliability();
   if (process.argv.includes('--pour')) return print(await benchBenchScreen());
   if (process.argv.includes('--learn')) return print(benchLearn());
+  if (process.argv.includes('--records')) return print(await benchRecordList());
   if (process.argv.includes('--waits')) return print(await benchWaits());
   print([
     benchPlan(),
@@ -57,6 +59,7 @@ async function main(): Promise<void> {
     ...(await benchWaits()),
     ...(await benchTrace()),
     ...(await benchJobList()),
+    ...(await benchRecordList()),
     ...(await benchBenchScreen()),
   ]);
 }

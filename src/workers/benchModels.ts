@@ -12,12 +12,14 @@ import { heard } from './told';
 /** A page without threads works it out itself. */
 const hasThreads = typeof Worker !== 'undefined';
 
-let thread: Remote<BenchWorker> | undefined;
+const begun = (): Remote<BenchWorker> =>
+  wrap<BenchWorker>(new Worker(new URL('./bench.worker', import.meta.url)));
 
-function models(): Remote<BenchWorker> {
-  thread ??= wrap<BenchWorker>(new Worker(new URL('./bench.worker', import.meta.url)));
-  return thread;
-}
+let thread: Remote<BenchWorker> | undefined;
+/** What cures takes longer to follow: the pot life of a cup does not wait for it. */
+let cureThread: Remote<BenchWorker> | undefined;
+
+const models = (): Remote<BenchWorker> => (thread ??= begun());
 
 /**
  * All that the bench needs of a job, in a thread.
@@ -41,4 +43,4 @@ export const askCup = async (question: CupQuestion): Promise<CupAnswer> =>
  * @throws InputError `heat-lost-itself`
  */
 export const askCure = async (question: CureQuestion): Promise<CureAnswer> =>
-  hasThreads ? heard(await models().cure(question)) : cureAnswer(question);
+  hasThreads ? heard(await (cureThread ??= begun()).cure(question)) : cureAnswer(question);

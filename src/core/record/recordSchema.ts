@@ -74,6 +74,9 @@ const layerSchema = object({
   batches: array().of(batchSchema).max(1000).default([]),
 }).noUnknown();
 
+/** One a minute for three days. */
+export const mostReadings = 5000;
+
 const readingSchema = object({
   at: moment().required(),
   c: degrees().required(),
@@ -128,7 +131,7 @@ const pourRecordSchema = object({
   layers: array().of(layerSchema).max(200).default([]),
   /** How it stood, for what its readings say of its resin. */
   stood: stoodSchema,
-  readings: array().of(readingSchema).max(5000).default([]),
+  readings: array().of(readingSchema).max(mostReadings).default([]),
   seen: array().of(seenSchema).max(500).default([]),
   demouldedAt: moment().optional(),
   /** Planed, sanded or polished. */

@@ -1,7 +1,7 @@
 import type { PieceRecord, PourRecord } from './recordSchema';
 
 /** Lists of moments, put together without one of them twice. */
-const together = <T extends { readonly at: number }>(
+export const together = <T extends { readonly at: number }>(
   one: readonly T[],
   other: readonly T[],
 ): T[] => {

@@ -1,11 +1,13 @@
 import { StyleSheet, View } from 'react-native';
 import type { PourRecord } from '../../core/record/recordSchema';
+import { withReadings } from '../../core/record/withReadings';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
+import { ReadingsFromTable } from './ReadingsFromTable';
 import {
   saidNames,
   saidOfPour,
@@ -69,6 +71,12 @@ export function PourOfRecord({ pour, batchesBefore, several, onChange }: PourOfR
           })}
         </View>
       ))}
+      <ReadingsFromTable
+        pour={pour}
+        onTake={(more) =>
+          onChange((before) => ({ ...before, readings: withReadings(before.readings, more) }))
+        }
+      />
       <FoldPanel
         title="What was made ready"
         summary={noted === 0 ? 'nothing noted' : `${noted} of ${saidOfPour.length} noted`}

@@ -1,6 +1,16 @@
 import type { LearnProblems } from '../../core/codes/problems/learnProblems';
+import type { TimeForm } from '../../core/learn/timeForms';
 import { familyOf } from '../../core/resin/families';
 import type { ProblemSentences } from './sentence';
+
+/** How times of a table are written. */
+export const timeFormNames: Readonly<Record<TimeForm, string>> = {
+  clock: 'clock times, 14:05',
+  moment: 'days and times, 2026-05-04 14:05',
+  minutes: 'minutes after the pour',
+  hours: 'hours after the pour',
+  seconds: 'seconds after the pour',
+};
 
 const hours = (h: number): string => `${Number(h.toFixed(2))} h`;
 const degrees = (value: number): string => `${Math.round(value)} °C`;
@@ -15,4 +25,14 @@ export const learnProblems: ProblemSentences<LearnProblems> = {
     `A reading at ${hours(data.h)} follows one at ${hours(data.before)}. Put them in the order of their times.`,
   'perhaps-fahrenheit': (data) =>
     `The first reading says ${degrees(data.first)}, but it was poured at ${degrees(data.pouredC)}. Read as °F it is ${degrees(data.asC)}: say which unit they are in, "C" or "F".`,
+  'no-readings-in-table': ({ columns }) =>
+    columns.length === 0
+      ? 'The table is empty: it wants a line with names, and a row for each reading.'
+      : `No column of times and one of temperatures was found among: ${columns.join(', ')}.`,
+  'not-a-time': ({ row, times }) =>
+    `Row ${row} has no time that can be read as ${timeFormNames[times]}.`,
+  'too-many-readings': ({ count, most }) =>
+    `${count} readings are more than a record keeps, ${most}. One a minute is enough.`,
+  'not-a-temperature': ({ row, decimal }) =>
+    `Row ${row} has no temperature with a decimal ${decimal === '.' ? 'point' : 'comma'}.`,
 };
