@@ -92,6 +92,9 @@ export function sayPace(
   pace: Pace,
   { overK, aheadMin }: Pick<MovedCure, 'overK' | 'aheadMin'>,
 ): string {
+  if ((pace === 'ahead' || pace === 'behind') && aheadMin !== undefined) {
+    return `${paceNames[pace]} by ${sayRoughly(Math.abs(aheadMin))}`;
+  }
   const more = [
     ...((pace === 'hot' || pace === 'cool') && overK !== undefined
       ? [`${sayDegreesBy(Math.abs(overK))} ${overK > 0 ? 'above' : 'below'}`]
@@ -107,21 +110,37 @@ export function sayPace(
   return more.length === 0 ? paceNames[pace] : `${paceNames[pace]}: ${more.join(', ')}`;
 }
 
-/** What to do about it. */
-export const paceAdvice: Readonly<Record<Pace, readonly string[]>> = {
-  hot: [
-    'More air over it and under it; cool the underside, or the room.',
-    'Never water on it. Keep out of its fumes.',
-    'The next layer waits until it has passed its peak.',
-  ],
-  cool: [
-    'Keep it warm: a heated room or a cover, the same all round.',
-    'Every clock is later. Do not pour on it or move it by the old times.',
-  ],
-  ahead: ['Its clocks are earlier, and so is the window for the next layer.'],
-  behind: ['Its clocks are later. Touch it before the next layer, or before you move it.'],
-  'as-planned': [],
-};
+/**
+ * What to do about how it cures, a sentence each.
+ * @param hasNext another layer is to go on it
+ */
+export function sayPaceAdvice(pace: Pace, hasNext: boolean): readonly string[] {
+  switch (pace) {
+    case 'hot':
+      return [
+        'More air over it and under it; cool the underside, or the room.',
+        'Never water on it. Keep out of its fumes.',
+        ...(hasNext ? ['The next layer waits until it has passed its peak.'] : []),
+      ];
+    case 'cool':
+      return [
+        'Keep it warm: a heated room or a cover, the same all round.',
+        `Every clock is later: do not ${hasNext ? 'pour on it or ' : ''}move it by the old times.`,
+      ];
+    case 'ahead':
+      return [
+        hasNext
+          ? 'Its clocks are earlier, and so is the window for the next layer.'
+          : 'Its clocks are earlier.',
+      ];
+    case 'behind':
+      return [
+        `Its clocks are later. Touch it before ${hasNext ? 'the next layer' : 'you move it'}.`,
+      ];
+    case 'as-planned':
+      return [];
+  }
+}
 
 /** What can be felt, from liquid to hard: each with how it is tried. */
 export const feltWays: readonly {

@@ -18,7 +18,13 @@ import { StateMark } from '../../../ui/StateMark';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
 import { ownZone, useNow } from '../../../ui/useNow';
-import { paceAdvice, sayNextStage, sayPace, sayStageTime, stageNames } from '../../../words/cure';
+import {
+  sayNextStage,
+  sayPaceAdvice,
+  sayPace,
+  sayStageTime,
+  stageNames,
+} from '../../../words/cure';
 import { sayDegrees } from '../../../words/figures';
 import { BenchContext, type BenchSource } from '../benchSource';
 import { BigButton } from '../BigButton';
@@ -141,6 +147,8 @@ function Watched({ source, answer, layers, onBench }: WatchedProps) {
     );
   }
   const top = layers.at(-1)!;
+  const hasNext = top.layer < pourOf(copy).layers.length - 1;
+  const advice = pace === undefined ? [] : sayPaceAdvice(pace, hasNext);
   const readings =
     first === undefined || answer === undefined
       ? []
@@ -163,9 +171,9 @@ function Watched({ source, answer, layers, onBench }: WatchedProps) {
             : sayPace(pace, moved)}
         </Words>
       </MainFigure>
-      {pace !== undefined && paceAdvice[pace].length > 0 && (
+      {advice.length > 0 && (
         <View role="status" testID="pace-advice">
-          {paceAdvice[pace].map((line) => (
+          {advice.map((line) => (
             <Words key={line}>{line}</Words>
           ))}
         </View>
