@@ -1,4 +1,5 @@
 import { cureTimes, type CureTime } from '../cure/cureTimes';
+import { factorsOf } from '../cure/movedCure';
 import { paceOf, type Pace } from '../cure/pace';
 import { pourOf, type BenchCopy } from './benchCopy';
 import type { BenchState } from './benchState';
@@ -33,10 +34,6 @@ export interface CuringLayer {
 const tackyStages = ['gel', 'peak', 'stickyFrom', 'stickyTo', 'tackFree'] as const;
 const scuffStages = ['gel', 'peak', 'tackFree', 'keepsShape'] as const;
 
-/** How much a moment is off the plan's after its clock was moved. */
-const movedShare = (planned: number | undefined, now: number | undefined): number =>
-  planned === undefined || now === undefined || planned === 0 ? 1 : now / planned;
-
 /**
  * Where the layers of a pour are that are in the mould, by the plan or by what was measured since.
  * @returns nothing where no model follows it
@@ -50,13 +47,14 @@ export function curingLayers(copy: BenchCopy, state: BenchState): readonly Curin
     const now = timesOfLayer(copy, state, layer);
     const planned = timesOfLayer(copy, { events: [] }, layer);
     if (begunAt === undefined || pouredAt === undefined || now === undefined) return [];
+    const by = planned === undefined ? {} : factorsOf(planned, now);
     const isLast = layer === pour.layers.length - 1;
     const at = (min: number | undefined): number | undefined =>
       min === undefined ? undefined : begunAt + min * msPerMin;
     const rangeOf = (what: CureTime): StagedTime['range'] => {
       const range = cure.layers[layer]?.ranges[what];
       if (range === undefined) return undefined;
-      const factor = movedShare(planned?.[what], now[what]);
+      const factor = by[what] ?? 1;
       const end = (min: number | null): number | undefined =>
         min === null ? undefined : at(min * factor);
       return { from: end(range.lowMin), to: end(range.highMin) };

@@ -61,7 +61,8 @@ export const movedTimes = (
 ): CureTimes =>
   mapTimes((what) => {
     const [plan, before, after] = [planned[what], expected[what], corrected[what]];
-    return plan === undefined || before === undefined || after === undefined
+    // What a run has at once tells of no ratio.
+    return plan === undefined || before === undefined || after === undefined || before === 0
       ? after
       : (plan * after) / before;
   });

@@ -5,7 +5,7 @@ import { personOf } from '../person/person';
 import { planResolved } from '../plan/planJob';
 import { clocksOf } from '../timetable/clocks';
 import { jobDaysOf } from '../timetable/jobDays';
-import { mapTimes } from './cureTimes';
+import { mapTimes, movedTimes } from './cureTimes';
 import { plannedTimes, type MovedCure } from './movedCure';
 import { movedPlan } from './movedPlan';
 import { paceOf, type Pace } from './pace';
@@ -83,4 +83,10 @@ test.each<{ moved: Parameters<typeof paceOf>[0]; pace: Pace; plannedMin?: number
   { moved: {}, pace: 'as-planned' },
 ])('$moved is told as $pace', ({ moved, pace, plannedMin = 400 }) => {
   expect(paceOf(moved, plannedMin)).toBe(pace);
+});
+
+test('a time that a run has at once is no ratio: what is kept of it can be read again', () => {
+  const moved = movedTimes({ gel: 60, hard: 300 }, { gel: 0, hard: 200 }, { gel: 5, hard: 100 });
+  expect(moved).toMatchObject({ gel: 5, hard: 150 });
+  expect(movedTimes({ gel: 60 }, { gel: 0 }, { gel: 0 }).gel).toBe(0);
 });
