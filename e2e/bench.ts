@@ -29,10 +29,10 @@ export async function readJobFile(page: Page, name: string): Promise<void> {
   await expect(page).toHaveURL(/\/jobs\/[\w-]{6,}/);
 }
 
-/** Begins the pour of the job that is open. */
+/** Begins the first pour of the job that is open. */
 export async function beginBench(page: Page): Promise<void> {
   await page.getByTestId('step-pour').click();
-  await page.getByRole('button', { name: 'Begin the pour' }).click();
+  await page.getByRole('button', { name: 'Begin the pour' }).first().click();
   await expect(page).toHaveURL(/\/bench\//);
   await expect(benchMain(page)).toBeVisible();
 }

@@ -8,8 +8,12 @@ const heading = (page: Page) =>
 /** Takes all that the guide asks for as done, until a layer is in the mould. */
 async function pourLayer(page: Page): Promise<void> {
   const here = async (): Promise<string> =>
-    `${await heading(page).innerText()} ${await benchHead(page).innerText()}`;
-  for (let before = await here(); !/^(Next: b|B)ubbles/.test(before); before = await here()) {
+    [heading(page), ...(await benchHead(page).all())].reduce(
+      async (told, each) => `${await told} ${await each.innerText()}`,
+      Promise.resolve(''),
+    );
+  const isPoured = /^ (Next: bubbles|Bubbles)|: poured/;
+  for (let before = await here(); !isPoured.test(before); before = await here()) {
     await expect(benchMain(page)).toBeEnabled();
     await benchMain(page).tap();
     await expect.poll(here).not.toBe(before);
@@ -74,4 +78,39 @@ test('before anything is in the mould the watch says so, and leads to the guide'
   await expect(page.getByRole('button', { name: 'Touch it' })).toHaveCount(0);
   await page.getByRole('button', { name: 'To the pour' }).tap();
   await expect(benchMain(page)).toBeVisible();
+});
+
+test('the seal coat is even and full: the flood coat is left out, and resin and days come back', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await page.clock.install({ time: new Date('2026-10-06T09:00:00') });
+  await page.goto('/jobs');
+  await page.getByRole('link', { name: /^Open Chart-table lid/ }).click();
+  const job = page.url();
+  await beginBench(page);
+  await pourLayer(page);
+  const [live] = await liveRecords(page);
+  await page.goto(`/bench/${live!.id}/cure`);
+  await expect(page.getByTestId('pace')).toBeVisible();
+  // What still levels is not looked at.
+  await expect(page.getByTestId('coat-look')).toHaveCount(0);
+  await page.clock.setSystemTime(new Date('2026-10-06T20:00:00'));
+  await page.reload();
+  const look = page.getByTestId('coat-look');
+  await expect(look).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByTestId('curing-pour').first()).toContainText('Look at it before the next');
+  await page.goto(`/bench/${live!.id}/cure`);
+  await look.getByRole('button', { name: /^Craters/ }).tap();
+  await expect(look).toContainText('Not yet another');
+  await look.getByRole('button', { name: 'Look again' }).tap();
+  await look.getByRole('button', { name: /^Even and full/ }).tap();
+  await expect(page.getByTestId('given-back')).toContainText(/\d+\sg of Table coat and about/);
+  await look.getByRole('button', { name: 'Leave it out' }).tap();
+  await expect(page.getByText(/^Left out: .* given back/)).toBeVisible();
+  await expect(look.getByRole('button', { name: 'Leave it out' })).toHaveCount(0);
+  await page.goto(job);
+  await expect(page.getByTestId('step-pour')).toBeVisible();
+  await expect(page.getByText('Flood coat')).toHaveCount(0);
 });

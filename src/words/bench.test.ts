@@ -60,13 +60,16 @@ test('prompts while it is stirred come in their order', () => {
 
 test('before anything is mixed: what the list does not name, and a fire', () => {
   const nothing = { hasGear: true, hasLevel: true, hasCups: true };
-  expect(sayReadyLines({ ...nothing, joint: undefined, torchAndAlcohol: false })).toEqual([]);
+  const none = { ...nothing, joint: undefined, torchAndAlcohol: false, onCoat: false };
+  expect(sayReadyLines(none)).toEqual([]);
+  expect(sayReadyLines({ ...none, onCoat: true }).map(({ id }) => id)).toEqual(['look']);
   const all = sayReadyLines({
     hasGear: false,
     hasLevel: false,
     hasCups: false,
     joint: 'scuff',
     torchAndAlcohol: true,
+    onCoat: false,
   });
   expect(all.map(({ id }) => id)).toEqual(['scuffed', 'gloves', 'levelled', 'cups', 'fire']);
 });

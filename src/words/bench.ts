@@ -254,6 +254,7 @@ export function sayReadyLines({
   hasCups,
   joint,
   torchAndAlcohol,
+  onCoat,
 }: {
   readonly hasGear: boolean;
   readonly hasLevel: boolean;
@@ -261,6 +262,8 @@ export function sayReadyLines({
   /** How the layer joins the one below; undefined for the first. */
   readonly joint: 'tacky' | 'scuff' | undefined;
   readonly torchAndAlcohol: boolean;
+  /** It is a coat that goes on another layer of the same coat. */
+  readonly onCoat: boolean;
 }): readonly { readonly id: string; readonly text: string }[] {
   return [
     ...(joint === 'tacky'
@@ -269,6 +272,7 @@ export function sayReadyLines({
     ...(joint === 'scuff'
       ? [{ id: 'scuffed', text: 'Hard, scuffed all over, wiped, and the alcohol has dried off' }]
       : []),
+    ...(onCoat ? [{ id: 'look', text: 'Look at the coat below: does it ask for another?' }] : []),
     ...(hasGear ? [] : [{ id: 'gloves', text: 'Gloves and eye protection on, fresh air' }]),
     ...(hasLevel ? [] : [{ id: 'levelled', text: 'Mould level both ways' }]),
     ...(hasCups ? [] : [{ id: 'cups', text: 'Cups marked A and B, wiped, caps not swapped' }]),

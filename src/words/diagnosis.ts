@@ -108,6 +108,7 @@ const evidenceSentences: Sentences<EvidenceCodes> = {
   'machined-early': (data) =>
     `Worked after ${sayTime(data.afterMin)}; it wants ${sayTime(data.hardMin)}`,
   'machined-when-hard': (data) => `Worked after ${sayTime(data.afterMin)}, when it was hard`,
+  'coat-cratered': () => 'A coat had craters before the next went on',
   'surface-not-cleaned': () => 'The surface was not wiped',
   'surface-cleaned': () => 'The surface was wiped',
   'form-not-sealed': () => 'The seams of the form were not sealed',

@@ -92,6 +92,7 @@ const titles: Sentences<PrepareCodes> = {
   level: () => 'Level it both ways',
   'hold-down': ({ holdKg }) => `Hold down ${sayKg(holdKg)}`,
   'mask-edges': () => 'Mask or brush the edges',
+  'look-coat': () => 'Look at the coat below before mixing the next',
   'leftover-moulds': ({ moulds }) => `Set out ${moulds.join(', ')} for leftovers`,
   tools: ({ cups, sticks }) =>
     `Lay out ${counted(cups, 'cup')}${sticks === 0 ? '' : ` and ${counted(sticks, 'stick')}`}`,
@@ -147,6 +148,8 @@ const reasons: Sentences<PrepareCodes> = {
       : 'A spirit level both ways: resin finds the low corner.',
   'hold-down': ({ bodies }) =>
     `${bodies === 1 ? 'It floats' : `${bodies} of them float`} once resin gets beneath. Snug, not crushing: resin shrinks.`,
+  'look-coat': () =>
+    'Even and full may be enough. Bubbles, dry spots and craters ask for another; the cure watch takes what you see.',
   'mask-edges': () => 'What runs over an edge drips under it and sets there.',
   'leftover-moulds': () =>
     'Mixed resin has to go somewhere before it heats in the cup. It cures before it goes in the bin.',

@@ -1,4 +1,5 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import { coatSurfaces } from '../coats/coatSurfaces';
 import { movedCureSchema } from '../cure/movedCure';
 import { cureStates, cureTests } from '../record/cureTests';
 
@@ -20,6 +21,8 @@ const benchDeeds = [
   'read',
   /** Somebody felt how firm a layer is. */
   'felt',
+  /** Somebody looked at a coat before the next. */
+  'looked',
   /** What was measured and felt moved its clocks. */
   'moved',
   'fan-off',
@@ -77,6 +80,7 @@ export const benchEventSchema = object({
   layer: number().integer().min(0).max(1000).optional(),
   test: string().oneOf(cureTests).optional(),
   found: string().oneOf(cureStates).optional(),
+  surface: string().oneOf(coatSurfaces).optional(),
   moved: movedCureSchema.optional().default(undefined),
   way: string().oneOf(restWays).optional(),
   /** A reason, or what was really done. */

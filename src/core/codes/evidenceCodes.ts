@@ -48,6 +48,7 @@ export interface EvidenceCodes {
   'one-layer': Nothing;
   'machined-early': { readonly afterMin: number; readonly hardMin: number };
   'machined-when-hard': { readonly afterMin: number };
+  'coat-cratered': Nothing;
   'surface-not-cleaned': Nothing;
   'surface-cleaned': Nothing;
   'form-not-sealed': Nothing;

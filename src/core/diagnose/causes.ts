@@ -12,6 +12,7 @@ import {
   tooHot,
 } from './looksAtCure';
 import {
+  coatCratered,
   formLeaky,
   mouldWorn,
   notHeld,
@@ -150,7 +151,7 @@ export const causeRules = {
   },
   'oil-or-silicone': {
     faults: { craters: 0.75, delaminated: 0.1 },
-    looks: [surfaceDirty],
+    looks: [surfaceDirty, coatCratered],
     needs: ['surface'],
   },
   'form-leaked': { faults: { leaked: 0.9 }, looks: [formLeaky], needs: ['form'] },

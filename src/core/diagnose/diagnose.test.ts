@@ -141,6 +141,13 @@ const bothWays: readonly (readonly [CauseCode, FaultKind, object, string, object
     'surface-not-cleaned',
     goodPour,
   ],
+  [
+    'oil-or-silicone',
+    'craters',
+    pourWith({ looks: [{ at: 0, layer: 0, surface: 'craters' }] }),
+    'coat-cratered',
+    goodPour,
+  ],
   ['form-leaked', 'leaked', pourWith({ formSealed: false }), 'form-not-sealed', goodPour],
   ['not-held', 'floated', pourWith({ heldDown: false }), 'not-held-down', goodPour],
   ['no-release', 'stuck', pourWith({ released: false }), 'no-release', goodPour],

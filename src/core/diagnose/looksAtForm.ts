@@ -22,6 +22,12 @@ export const surfaceDirty = done(
   'surface-cleaned',
   rather,
 );
+/** A coat that cratered before the next went on had oil or silicone under it. */
+export const coatCratered: Look = ({ record }) =>
+  record.pours.some(({ looks }) => looks.some(({ surface }) => surface === 'craters'))
+    ? evidence(clearly, 'coat-cratered', {})
+    : [];
+
 export const formLeaky = done('formSealed', 'form-not-sealed', 'form-sealed');
 export const notHeld = done('heldDown', 'not-held-down', 'held-down');
 export const notReleased = done('released', 'no-release', 'released');

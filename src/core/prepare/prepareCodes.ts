@@ -43,6 +43,8 @@ export interface PrepareCodes {
   level: { readonly weightKg: number; readonly twoPeople: boolean };
   'hold-down': { readonly holdKg: number; readonly bodies: number };
   'mask-edges': Nothing;
+  /** Whether the coat below asks for another. */
+  'look-coat': Nothing;
   'leftover-moulds': { readonly moulds: readonly string[] };
   tools: { readonly batches: number; readonly cups: number; readonly sticks: number };
   'mark-cups': { readonly batches: number };

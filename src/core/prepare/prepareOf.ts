@@ -167,6 +167,13 @@ function toolsOf(pours: readonly PourPlan[], { resolved }: PrepareContext) {
   return { batches, cups, sticks };
 }
 
+/** Coats that go on another coat, or on a seal, counted from 0. */
+const onCoats = ({ plan: { pours } }: PrepareContext): readonly number[] =>
+  pours.flatMap(({ role, index }) => {
+    const under = pours[index - 1]?.role;
+    return role === 'coat' && (under === 'coat' || under === 'seal') ? [index] : [];
+  });
+
 /** What is done on the day of a pour, the last thing before it. */
 function dayLines(context: PrepareContext): readonly Line[] {
   const { plan, holdDown, surfaced, hasPolyurethane, resolved, coats, hasMoulds } = context;
@@ -184,6 +191,7 @@ function dayLines(context: PrepareContext): readonly Line[] {
     ...(coats.length === 0
       ? []
       : [{ code: 'mask-edges', data: {}, minutes: 10, pour: firstCoat } as const]),
+    ...onCoats(context).map((pour): Line => ({ code: 'look-coat', data: {}, minutes: 3, pour })),
     ...(leftovers.length === 0
       ? []
       : [{ code: 'leftover-moulds', data: { moulds: leftovers }, minutes: 5 } as const]),

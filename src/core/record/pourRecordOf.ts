@@ -210,6 +210,11 @@ export function pourRecordOf(
         ? [{ at, layer, test, state: found }]
         : [],
     ),
+    looks: state.events.flatMap(({ did, at, layer, surface }) =>
+      did === 'looked' && layer !== undefined && surface !== undefined
+        ? [{ at, layer, surface }]
+        : [],
+    ),
     demouldedAt: lastAt('demoulded'),
     machinedAt: lastAt('planed'),
     fanOffAt: lastAt('fan-off'),

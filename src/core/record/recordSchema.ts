@@ -2,6 +2,7 @@ import { array, boolean, number, object, string, type InferType } from 'yup';
 import { figureSources, readPlaces, restWays } from '../bench/benchEvents';
 import { resinFamilies } from '../resin/families';
 import { resinSchema } from '../resin/resinSchema';
+import { coatSurfaces } from '../coats/coatSurfaces';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
 import { cureStates, cureTests } from './cureTests';
@@ -90,6 +91,12 @@ const seenSchema = object({
   state: choiceSchema(cureStates),
 }).noUnknown();
 
+const lookSchema = object({
+  at: moment().required(),
+  layer: number().integer().min(0).max(1000).required(),
+  surface: choiceSchema(coatSurfaces),
+}).noUnknown();
+
 /** One pour of a piece, as it went. */
 const pourRecordSchema = object({
   name: text(200).default(''),
@@ -133,6 +140,8 @@ const pourRecordSchema = object({
   stood: stoodSchema,
   readings: array().of(readingSchema).max(mostReadings).default([]),
   seen: array().of(seenSchema).max(500).default([]),
+  /** How coats looked before the next one. */
+  looks: array().of(lookSchema).max(200).default([]),
   demouldedAt: moment().optional(),
   /** Planed, sanded or polished. */
   machinedAt: moment().optional(),

@@ -31,6 +31,7 @@ test('what a person said of it stays; what was read comes to it once, in the ord
     ...bench,
     lots: [],
     seen: [],
+    looks: [],
     readings: [...fill.readings, reading],
   };
   const [after] = withPour(before, now, of).pours;

@@ -13,7 +13,8 @@ export const together = <T extends { readonly at: number }>(
 function renewed(before: PourRecord, now: PourRecord): PourRecord {
   const seen = together(before.seen, now.seen);
   const readings = together(before.readings, now.readings);
-  if (before.byHand === true) return { ...before, readings, seen };
+  const looks = together(before.looks, now.looks);
+  if (before.byHand === true) return { ...before, readings, seen, looks };
   const { lots, mould, humidityPercent, demouldedAt, machinedAt, fanOffAt } = before;
   return {
     ...now,

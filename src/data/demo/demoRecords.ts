@@ -145,6 +145,7 @@ function pieceOf(record: DemoRecord, nowMs: number): PieceRecord {
         pigmentPercent: 0,
         fillerShare: 0,
         seen: [],
+        looks: [],
         ...record.pour,
         layers: layers.map(({ depthMm, afterMin, window, peakC, batches }, at) => {
           const begunAt = madeAt + afterMin * minuteMs;

@@ -56,12 +56,12 @@ function jobActions(
         ...(ticked.record === undefined ? [] : [ticksCollection.removal(ticked.record)]),
       ]);
     },
-    /** Writes something into a job as it stands; nothing where it is not there any more. */
-    change: (id: string, to: (before: JobDraft) => JobDraft): Promise<void> =>
+    /** Writes something into a job as it stands, with what takes it back; undefined where it is not there any more. */
+    change: (id: string, to: (before: JobDraft) => JobDraft): Promise<Undo | undefined> =>
       againIfOvertaken(async () => {
         const { record } = await readOne(store, jobs, id);
-        if (record === undefined) return;
-        await commit([jobCollection.change(jobRecordOf(to(record.draft), record), record)]);
+        if (record === undefined) return undefined;
+        return undoable([jobCollection.change(jobRecordOf(to(record.draft), record), record)]);
       }),
     /**
      * Keeps a job that makes a recorded piece once more.

@@ -62,6 +62,7 @@ export function ReadyStep({ lane, job }: ReadyStepProps) {
       hasLevel: open.some(({ code }) => code === 'level'),
       hasCups: open.some(({ code }) => code === 'mark-cups'),
       joint: pour.layers[lane.layer]?.joint?.school,
+      onCoat: pour.role === 'coat' && lane.layer > 0,
       torchAndAlcohol: copy.tool === 'torch' && usesAlcohol,
     }),
   ];

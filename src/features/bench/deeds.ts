@@ -1,4 +1,5 @@
 import { movedOf } from '../../core/bench/curing';
+import type { CoatSurface } from '../../core/coats/coatSurfaces';
 import type { MovedCure } from '../../core/cure/movedCure';
 import type { CureState, CureTest } from '../../core/record/cureTests';
 import type { BenchEvent, FigureSource, ReadPlace, RestWay } from '../../core/bench/benchEvents';
@@ -73,6 +74,11 @@ export const read =
 export const felt =
   (layer: number, at: number, test: CureTest, found: CureState): Deed =>
   () => [{ at, did: 'felt', layer, test, found }];
+
+/** How a coat looks before the next, counted from 0. */
+export const looked =
+  (layer: number, at: number, surface: CoatSurface): Deed =>
+  () => [{ at, did: 'looked', layer, surface }];
 
 /** The clocks follow what was measured, unless they did already. */
 export const clocksMoved =

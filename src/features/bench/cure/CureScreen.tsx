@@ -32,6 +32,7 @@ import { sinceDone } from '../deeds';
 import { HeatingSheet } from '../HeatingSheet';
 import { useOpenInstruments } from '../instruments';
 import { useLiveSource, type LiveSource } from '../useLiveSource';
+import { CoatLook } from './CoatLook';
 import { CureTemperature } from './CureTemperature';
 import { TouchSheet } from './TouchSheet';
 
@@ -102,7 +103,9 @@ function OpenCure({ id, live, onBack, onBench }: CureScreenProps & { readonly li
             </>
           }
         >
-          <Watched source={source} answer={cure} layers={layers} onBench={onBench} />
+          <Watched source={source} answer={cure} layers={layers} onBench={onBench}>
+            <CoatLook job={live.record.job} startedAt={live.record.startedAt} />
+          </Watched>
         </Screen>
       ) : (
         sheets[sheet]
@@ -116,9 +119,11 @@ interface WatchedProps {
   readonly answer: LiveSource['cure'];
   readonly layers: readonly CuringLayer[];
   readonly onBench: () => void;
+  /** What is asked before the next coat. */
+  readonly children: ReactNode;
 }
 
-function Watched({ source, answer, layers, onBench }: WatchedProps) {
+function Watched({ source, answer, layers, onBench, children }: WatchedProps) {
   const { copy, state } = source;
   const now = useNow() * msPerMin;
   const zone = ownZone();
@@ -142,6 +147,7 @@ function Watched({ source, answer, layers, onBench }: WatchedProps) {
                 : 'It was begun with an older version: go by the times of its heat step.'}
           </Words>
         </MainFigure>
+        {children}
         <BigButton label="To the pour" onPress={onBench} />
       </>
     );
@@ -171,6 +177,7 @@ function Watched({ source, answer, layers, onBench }: WatchedProps) {
             : sayPace(pace, moved)}
         </Words>
       </MainFigure>
+      {children}
       {advice.length > 0 && (
         <View role="status" testID="pace-advice">
           {advice.map((line) => (

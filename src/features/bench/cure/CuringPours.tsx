@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../../core/bench/benchCopy';
 import { benchState } from '../../../core/bench/benchState';
+import { coatLookOf } from '../../../core/bench/coatLook';
 import { curingLayers, nextStage, paceOfPour } from '../../../core/bench/cureStages';
 import { movedOf } from '../../../core/bench/curing';
 import { useLives } from '../../../data/hooks/queries';
@@ -13,6 +14,7 @@ import { useColours } from '../../../ui/theme/theme';
 import { corner, space, touch } from '../../../ui/theme/tokens';
 import { ownZone, useNow } from '../../../ui/useNow';
 import { sayNextStage, sayPace } from '../../../words/cure';
+import { begunSince } from './begunSince';
 
 const msPerMin = 60_000;
 /** Nothing that a model follows takes longer, days; and no more pours than these are told at once. */
@@ -65,17 +67,30 @@ function Curing({
   onPress,
 }: CuringPourProps & { readonly live: LivePour }) {
   const colours = useColours();
+  const { data: lives } = useLives();
   const state = useMemo(() => benchState(copy, record.events), [copy, record.events]);
   const now = useNow();
   const next = nextStage(curingLayers(copy, state), now * msPerMin);
-  if (next === undefined) return null;
+  const look = coatLookOf(
+    copy,
+    state,
+    now * msPerMin,
+    begunSince(lives?.records, entry.job, entry.startedAt),
+  );
+  const asksForLook = look !== undefined && look.seen === undefined;
+  if (next === undefined && !asksForLook) return null;
   const moved = movedOf(state);
   const pace = paceOfPour(copy, state);
-  const told = sayNextStage(next, pourOf(copy).layers.length > 1, now, ownZone());
+  const told = [
+    ...(asksForLook ? ['Look at it before the next coat'] : []),
+    ...(next === undefined
+      ? []
+      : [sayNextStage(next, pourOf(copy).layers.length > 1, now, ownZone())]),
+  ];
   return (
     <PressLink
       onPress={onPress}
-      aria-label={`Cure watch: ${nameOfLive(entry)}. ${told}`}
+      aria-label={`Cure watch: ${nameOfLive(entry)}. ${told.join('. ')}`}
       style={[styles.pour, { borderColor: colours.edge }]}
       testID="curing-pour"
     >
@@ -83,7 +98,11 @@ function Curing({
         <Words size="small" colour="inkSoft">
           {isNamed ? `Curing · ${nameOfLive(entry)}` : 'Curing'}
         </Words>
-        <Words weight="semibold">{told}</Words>
+        {told.map((line) => (
+          <Words key={line} weight="semibold">
+            {line}
+          </Words>
+        ))}
         {pace !== undefined && moved !== undefined && (
           <Words size="small" colour={pace === 'hot' ? 'stop' : 'ink'}>
             {sayPace(pace, moved)}
