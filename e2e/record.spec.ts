@@ -83,6 +83,7 @@ test('records are saved as a table', async ({ page }) => {
 
 test('records are narrowed by lot and by when they were made', async ({ page }) => {
   await page.goto('/records');
+  await page.getByRole('button', { name: 'Narrow it down' }).tap();
   await page.getByRole('button', { name: /^Lot: / }).tap();
   await page.getByRole('radio', { name: 'Clear 3' }).tap();
   await expect(page.getByLabel(/^Open the record of/)).toHaveCount(1);

@@ -34,6 +34,7 @@ export { PrepareStep } from '@/features/prepare/PrepareStep';
 export { PourRoute } from './jobs/PourRoute';
 export { Reminders } from '@/features/days/Reminders';
 export { PlaceRoute } from './jobs/PlaceRoute';
+export { ByHandRoute } from './records/ByHandRoute';
 export { LearnedRoute } from './records/LearnedRoute';
 export { RecordRoute } from './records/RecordRoute';
 export { RecordsRoute } from './records/RecordsRoute';

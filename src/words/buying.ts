@@ -5,14 +5,14 @@ import { sayG, sayMl, sayMoney } from './figures';
 import { sayProblem } from './problems';
 
 /** A lot on the shelf, by what people tell them apart by, and what there is of it. */
-export function sayLot({ leftMl, opened, bestBefore, expired }: LotUse): {
+export function sayLot({ leftMl, code, opened, bestBefore, expired }: LotUse): {
   readonly name: string;
   readonly there: string;
 } {
   const until =
     bestBefore === undefined ? '' : expired ? `, past ${bestBefore}` : `, good to ${bestBefore}`;
   return {
-    name: opened === undefined ? 'From the shelf, unopened' : `From the shelf, opened ${opened}`,
+    name: `From the shelf${code === undefined ? '' : `, ${code}`}, ${opened === undefined ? 'unopened' : `opened ${opened}`}`,
     there: `of ${sayMl(leftMl)}${until}`,
   };
 }

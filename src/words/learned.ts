@@ -1,6 +1,9 @@
-import type { Evenness, OwnFigure, ShopFigures } from '../core/learn/shopFigures';
+import type { OwnFigure } from '../core/learn/medianOf';
+import type { OwnNeeds } from '../core/learn/ownNeeds';
+import type { Evenness, ShopFigures } from '../core/learn/shopFigures';
+import type { OverageKind } from '../core/measure/allowances/overage';
 import { formatPlain } from '../core/quantity/format';
-import { sayPercent, sayTime } from './figures';
+import { sayMl, sayPercent, sayPigmentG, sayTime } from './figures';
 
 const many = (count: number): string => (count === 1 ? 'one batch' : `${count} batches`);
 
@@ -48,3 +51,46 @@ export const sayPotUse = ({ median, count }: OwnFigure): string =>
 /** `4 % of what was spent. ` */
 export const sayLostShare = (lost: number, cost: number): string =>
   cost > 0 ? `${sayPercent(Math.round((lost / cost) * 100) / 100)} of what was spent. ` : '';
+
+const pours = (count: number): string => (count === 1 ? 'one pour' : `${count} pours`);
+
+const jobKinds: Readonly<Record<OverageKind, string>> = {
+  'open-mould': 'Open moulds',
+  general: 'General work',
+  porous: 'Porous or leaky work',
+};
+
+const offCavity = (percent: number): string =>
+  Math.abs(percent) < 0.5
+    ? 'what was measured'
+    : `${formatPlain(Math.abs(percent), 0)} % ${percent > 0 ? 'more' : 'less'} than was measured`;
+
+/** What pours really took, how fast they were poured, what drops weigh: a line for each. */
+export function sayOwnNeeds({
+  overagePercent,
+  grainPercent,
+  pourMlPerMin,
+  twentyDropsG,
+}: OwnNeeds): readonly string[] {
+  const kinds = Object.keys(overagePercent) as OverageKind[];
+  const rates = Object.keys(pourMlPerMin) as (keyof typeof pourMlPerMin)[];
+  return [
+    ...kinds.map((kind) => {
+      const { median, count } = overagePercent[kind]!;
+      return `${jobKinds[kind]} took ${offCavity(median)}, ${pours(count)}`;
+    }),
+    ...(grainPercent === undefined
+      ? []
+      : [
+          `Cavities measured with grain took ${offCavity(grainPercent.median)}, ${pours(grainPercent.count)}`,
+        ]),
+    ...rates.map((kind) => {
+      const { median, count } = pourMlPerMin[kind]!;
+      return `You pour ${kindNames[kind]} at ${sayMl(median)} a minute, ${many(count)}`;
+    }),
+    ...twentyDropsG.map(
+      ({ pigment, median, count }) =>
+        `Twenty drops of ${pigment} weigh ${sayPigmentG(median)}, ${pours(count)}`,
+    ),
+  ];
+}

@@ -1,6 +1,9 @@
 import { inCupMinOf, overPercentOf, potShareOf } from '../core/record/batchFigures';
+import { formatPlain } from '../core/quantity/format';
 import type { FaultKind } from '../core/record/faults';
-import type { BatchRecord, LayerRecord, PourRecord } from '../core/record/recordSchema';
+import type { RecordColumn } from '../core/record/recordsTable';
+import type { BatchRecord, LayerRecord, LotUsed, PourRecord } from '../core/record/recordSchema';
+import { coatSurfaceWords } from './coats';
 import { capital, sayDegrees, sayExactG, sayG, sayHeight, sayPercent, sayTime } from './figures';
 import { faultNames } from './diagnosis';
 import { sayClockAt, sayDayAt } from './moments';
@@ -137,3 +140,52 @@ export const sayWeight = (chance: number): string =>
       : chance >= 0.3
         ? 'possible'
         : 'not likely';
+
+/** What photos take of the storage: `3 photos · 412 kB on this device`. */
+export const sayPhotos = (count: number, bytes: number): string =>
+  `${count} ${count === 1 ? 'photo' : 'photos'} · ${sayBytes(bytes)} on this device`;
+
+/** An amount of storage, to two figures. */
+export const sayBytes = (bytes: number): string =>
+  bytes >= 1e6
+    ? `${formatPlain(bytes / 1e6, bytes >= 1e7 ? 0 : 1)}${tie}MB`
+    : `${Math.ceil(bytes / 1000)}${tie}kB`;
+
+/** What a column of a table may hold, to choose from. */
+export const recordColumnNames: Readonly<Record<RecordColumn, string>> = {
+  piece: 'The piece',
+  made: 'The day',
+  resin: 'Resin',
+  lot: 'Lot',
+  layer: 'Layer',
+  depth: 'Depth, mm',
+  room: 'Room',
+  humidity: 'Humidity, %',
+  plannedA: 'A planned',
+  plannedB: 'B planned',
+  a: 'A weighed',
+  b: 'B weighed',
+  stirred: 'Stirred, min',
+  inCup: 'In the cup, min',
+  rating: 'Rating of 5',
+  faults: 'Faults',
+  notes: 'Notes',
+};
+
+/** Which bottles it came out of: `Lot K 412, opened 4 May 2026: 612 g`. */
+export function sayLotUsed({ name, opened, usedG }: LotUsed): string {
+  const since = opened === undefined || name.includes(opened) ? '' : `, opened ${opened}`;
+  const used = usedG === undefined ? '' : `: ${sayG(usedG)}`;
+  return `Lot ${name}${since}${used}`;
+}
+
+/** The mould, and which casting of it this was. */
+export const sayMouldUsed = ({ name, castingsBefore }: NonNullable<PourRecord['mould']>): string =>
+  castingsBefore === undefined ? `In ${name}` : `In ${name}, casting ${castingsBefore + 1} of it`;
+
+/** How a coat looked before the next one. */
+export const sayLook = (
+  { at, layer, surface }: PourRecord['looks'][number],
+  zone: string,
+): string =>
+  `Coat ${layer + 1} looked at ${sayWhen(at, zone)}: ${coatSurfaceWords[surface].name.toLowerCase()}`;

@@ -49,6 +49,7 @@ export function sayMixFigure(_: Plan, { batches, totalMl }: PourPlan): string {
 
 /** What is to be paid, or that nothing is to be bought. */
 export function sayBuyFigure({ buying }: Plan, currency: string): string {
+  if (buying.length > 0 && buying.every((each) => each.buying.needMl === 0)) return 'all is poured';
   const missing = buying.filter((each) => each.buying.missingMl > 0);
   if (missing.length === 0) return 'all on the shelf';
   const cost = shoppingCost(missing);

@@ -2,6 +2,7 @@ import type { ResolvedJob } from '../job/resolveJob';
 import type { Person } from '../person/person';
 import type { BubbleTool } from '../person/personSchema';
 import { modelOf } from '../plan/batchClock';
+import type { OverageKind } from '../measure/allowances/overage';
 import type { Plan, PourPlan, Shelf } from '../plan/planTypes';
 import { prepareOf, type PrepareLine } from '../prepare/prepareOf';
 import type { Curing } from '../thermal/curing';
@@ -39,6 +40,14 @@ export interface BenchCopy {
   readonly curing: Curing | undefined;
   /** How warm it is predicted to be; undefined where no model follows it. */
   readonly heat: HeatCurve | undefined;
+  /** Moulds of the library that it is cast in, each with how often it is filled; undefined in copies of before it was kept. */
+  readonly moulds?: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly times: number;
+  }[];
+  /** For which kind of job it takes more than its cavity; undefined in copies of before it was kept. */
+  readonly kind?: OverageKind;
   /** What it is followed by while it cures; undefined where no model follows it, and in copies of before it was kept. */
   readonly cure?: CureCase | undefined;
 }
@@ -91,6 +100,14 @@ function followedOf(
   };
 }
 
+/** Moulds of the library that a pour goes into. */
+const mouldsOf = ({ job, pours }: ResolvedJob, index: number): NonNullable<BenchCopy['moulds']> =>
+  ((pours[index]!.said.measure ?? job.measure)?.parts ?? []).flatMap((part) =>
+    part.shape === 'mould' && part.mould.id !== undefined
+      ? [{ id: part.mould.id, name: part.mould.name, times: part.count ?? 1 }]
+      : [],
+  );
+
 /**
  * Copies all that the bench needs of a planned job.
  * @param index of the pour, counted from 0
@@ -125,6 +142,8 @@ export function benchCopyOf(
       (line) => line.pour === index && line.when !== 'after',
     ),
     tool: person.bubbleTool,
+    moulds: mouldsOf(resolved, index),
+    kind: resolved.pours[index]!.said.kind ?? 'general',
     curing: modelOf(card.family, resin, shelf?.calibrations),
     ...followedOf(resolved, plan, index, shelf),
   };

@@ -69,6 +69,8 @@ export const benchEventSchema = object({
   /** Of both parts, where it was done another way. */
   aG: grams().optional(),
   bG: grams().optional(),
+  /** Left in the cup once it was poured, g. */
+  leftG: grams().optional(),
   /** What the instrument said, word for word. */
   raw: string().max(200).optional(),
   by: string().oneOf(figureSources).optional(),

@@ -25,6 +25,7 @@ test('another figure is no slip of the hand, and two weighings are no hand', () 
     stirMin: {},
     evenness: { a: undefined, b: undefined },
     potPercent: undefined,
+    needs: { overagePercent: {}, grainPercent: undefined, pourMlPerMin: {}, twentyDropsG: [] },
     months: [],
   });
 });

@@ -3,13 +3,8 @@ import { overPercentOf, sumOfKnown } from '../record/batchFigures';
 import { factsOf } from '../record/recordFacts';
 import type { PieceRecord } from '../record/recordSchema';
 import { familyOf, type FamilyKind } from '../resin/families';
-
-/** A figure of one's own, with how many it is of. */
-export interface OwnFigure {
-  /** The middle one of them. */
-  readonly median: number;
-  readonly count: number;
-}
+import { medianOf, type OwnFigure } from './medianOf';
+import { ownNeeds, type OwnNeeds } from './ownNeeds';
 
 /** How evenly somebody weighs: poured over the figure, percent of it; below 0 for short of it. */
 export interface Evenness {
@@ -36,17 +31,9 @@ export interface ShopFigures {
   readonly evenness: { readonly a: Evenness | undefined; readonly b: Evenness | undefined };
   /** From A meeting B to the mould, of the time that there was; percent. */
   readonly potPercent: OwnFigure | undefined;
+  readonly needs: OwnNeeds;
   /** The earliest first. */
   readonly months: readonly MonthFigures[];
-}
-
-function medianOf(values: readonly number[]): OwnFigure | undefined {
-  if (values.length === 0) return undefined;
-  const sorted = [...values].sort((one, other) => one - other);
-  const half = sorted.length / 2;
-  const median =
-    sorted.length % 2 === 1 ? sorted[Math.floor(half)]! : (sorted[half - 1]! + sorted[half]!) / 2;
-  return { median, count: values.length };
 }
 
 /** Further off than this it was no slip of the hand, but another figure. */
@@ -116,6 +103,7 @@ export function shopFigures(records: readonly PieceRecord[], zone: string): Shop
     potPercent: medianOf(
       batches.flatMap(({ potShare }) => (potShare === undefined ? [] : [potShare * 100])),
     ),
+    needs: ownNeeds(records),
     months: monthsOf(records, zone),
   };
 }

@@ -316,6 +316,8 @@ export interface ResinBuying {
   readonly card: Resin;
   /** Pours that it is for, counted from 0. */
   readonly pours: readonly number[];
+  /** Poured already, so that it is not in what is needed; undefined where nothing is. */
+  readonly pouredMl?: number;
   readonly buying: Buying;
 }
 

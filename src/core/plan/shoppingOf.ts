@@ -91,12 +91,15 @@ export function shoppingOf(
   today: string | undefined,
 ): readonly Shopping[] {
   const needs = plans.flatMap(({ name, buying }) =>
-    buying.map((each) => ({
-      name,
-      card: each.card,
-      ml: each.buying.needMl,
-      g: each.buying.needG,
-    })),
+    buying
+      .map((each) => ({
+        name,
+        card: each.card,
+        ml: each.buying.needMl,
+        g: each.buying.needG,
+      }))
+      // Of what is poured already nothing is bought.
+      .filter(({ ml }) => ml > 0),
   );
   return grouped(needs, ({ card }) => cardKey(card)).flatMap((group): Shopping[] => {
     const buying = buyTogether(group, today);

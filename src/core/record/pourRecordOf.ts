@@ -34,6 +34,9 @@ function batchOf(
   const second = steps.find(({ kind }) => kind === 'second-cup');
   const letOut = steps.find(({ kind }) => kind === 'rest');
   const { onScale, bucket } = batch.group;
+  const last = steps.findIndex(({ kind }) => kind === 'pour');
+  // Since the step before it: what one does with a full cup is to pour it.
+  const [pouringFrom, pouringTo] = [steps[last - 1]?.at, steps[last]?.at];
   const by = steps.find(({ kind, event }) => kind === 'part-b' && event?.by !== undefined)?.event
     ?.by;
   return {
@@ -47,6 +50,11 @@ function batchOf(
     pouredAt: pouredAt ?? at('pour'),
     stirredMin: from === undefined || to === undefined ? undefined : (to - from) / msPerMin,
     plannedStirMin: stir === -1 ? undefined : firstStirMin(pour),
+    leftG: steps[last]?.event?.leftG,
+    pouringMin:
+      pouringFrom === undefined || pouringTo === undefined
+        ? undefined
+        : (pouringTo - pouringFrom) / msPerMin,
     secondCup: second?.at === undefined ? undefined : second.state === 'done',
     rest: letOut?.state === 'done' ? (rest?.way ?? 'rest') : undefined,
     restSkipped: letOut?.state === 'skipped' ? true : undefined,
@@ -125,6 +133,33 @@ function mixedInto({ batches }: PourPlan): { readonly fillers: number; readonly 
   };
 }
 
+/** What there was to fill; nothing where fillers took part of it. */
+function measuredOf({ kind }: BenchCopy, pour: PourPlan): PourRecord['measured'] {
+  const shapes = new Set(pour.parts.map(({ shape }) => shape));
+  const [by] = shapes;
+  return (pour.fillers ?? []).length > 0 || !(pour.cavityMl > 0)
+    ? undefined
+    : {
+        ml: pour.cavityMl,
+        gPerMl: pour.resin.mixedDensityGPerMl,
+        kind,
+        by: shapes.size === 1 ? by : undefined,
+      };
+}
+
+/** What a drop of each pigment weighs that is counted in drops. */
+function dropsOf({ portions, batches }: PourPlan): PourRecord['drops'] {
+  const all = [...portions, ...batches, ...batches.flatMap(({ shares }) => shares)].flatMap(
+    ({ pigments }) => pigments,
+  );
+  const found = new Map(
+    all.flatMap(({ name, g, drops }) =>
+      drops === undefined || drops <= 0 ? [] : [[name, g / drops]],
+    ),
+  );
+  return [...found].map(([pigment, dropG]) => ({ pigment, dropG }));
+}
+
 /** What of a pour was mixed and lost, in money; nothing where no price is known. */
 function costOf(copy: BenchCopy, state: BenchState): Pick<PourRecord, 'cost' | 'lostCost'> {
   const perKg = pricePerKg(copy.plan, pourOf(copy));
@@ -200,6 +235,8 @@ export function pourRecordOf(
     heldDown: done('hold-down'),
     surfaceCleaned: done('clean-surface', 'clean-timber', 'wipe-oil'),
     covered: done('cover'),
+    measured: measuredOf(copy, pour),
+    drops: dropsOf(pour),
     layers: pour.layers.map((_, layer) => layerOf(copy, state, layer, heated)),
     stood: stoodOf(copy, state),
     readings: state.events.flatMap(({ did, at, c, place }) =>

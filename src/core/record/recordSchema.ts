@@ -3,6 +3,7 @@ import { figureSources, readPlaces, restWays } from '../bench/benchEvents';
 import { resinFamilies } from '../resin/families';
 import { resinSchema } from '../resin/resinSchema';
 import { coatSurfaces } from '../coats/coatSurfaces';
+import { overageKinds } from '../measure/allowances/overage';
 import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
 import { cureStates, cureTests } from './cureTests';
@@ -18,7 +19,7 @@ const degrees = () => number().min(-100).max(1000);
 const share = () => number().min(0).max(1);
 
 /** Which bottle a part came out of. */
-const lotUsedSchema = object({
+export const lotUsedSchema = object({
   name: text(80).defined(),
   part: choiceSchema(['a', 'b', 'both'] as const),
   /** A day: 2026-05-04. */
@@ -41,6 +42,10 @@ const batchSchema = object({
   pouredAt: moment().optional(),
   stirredMin: minutes().optional(),
   plannedStirMin: minutes().optional(),
+  /** Left in its cup when enough was in the mould. */
+  leftG: grams().optional(),
+  /** From the first of it over the mould to the last. */
+  pouringMin: minutes().optional(),
   secondCup: boolean().optional(),
   rest: choiceSchema(restWays).optional(),
   /** What let bubbles out was left out. */
@@ -135,6 +140,26 @@ const pourRecordSchema = object({
   covered: boolean().optional(),
   /** The tint was tried at a depth other than the piece's, mm. */
   tintTriedMm: number().min(0).max(1e4).optional(),
+  /** What there was to fill, with how that was found, and for what kind of job. */
+  measured: object({
+    ml: number().moreThan(0).max(1e7).required(),
+    gPerMl: number().moreThan(0).max(30).required(),
+    kind: choiceSchema(overageKinds).optional(),
+    by: text(40).optional(),
+  })
+    .noUnknown()
+    .optional()
+    .default(undefined),
+  /** Pigments that were counted in drops, with what a drop of each weighs. */
+  drops: array()
+    .of(
+      object({
+        pigment: text(80).defined(),
+        dropG: number().moreThan(0).max(10).required(),
+      }).noUnknown(),
+    )
+    .max(60)
+    .default([]),
   layers: array().of(layerSchema).max(200).default([]),
   /** How it stood, for what its readings say of its resin. */
   stood: stoodSchema,
@@ -178,4 +203,5 @@ export const pieceRecordSchema = object({
 export type PieceRecord = InferType<typeof pieceRecordSchema>;
 export type PourRecord = PieceRecord['pours'][number];
 export type LayerRecord = PourRecord['layers'][number];
+export type LotUsed = InferType<typeof lotUsedSchema>;
 export type BatchRecord = LayerRecord['batches'][number];

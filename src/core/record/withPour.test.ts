@@ -32,6 +32,7 @@ test('what a person said of it stays; what was read comes to it once, in the ord
     lots: [],
     seen: [],
     looks: [],
+    drops: [],
     readings: [...fill.readings, reading],
   };
   const [after] = withPour(before, now, of).pours;

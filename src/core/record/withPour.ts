@@ -15,13 +15,13 @@ function renewed(before: PourRecord, now: PourRecord): PourRecord {
   const readings = together(before.readings, now.readings);
   const looks = together(before.looks, now.looks);
   if (before.byHand === true) return { ...before, readings, seen, looks };
-  const { lots, mould, humidityPercent, demouldedAt, machinedAt, fanOffAt } = before;
+  const { humidityPercent, demouldedAt, machinedAt, fanOffAt } = before;
   return {
     ...now,
     readings,
     seen,
-    lots,
-    mould,
+    lots: now.lots.length > 0 ? now.lots : before.lots,
+    mould: now.mould ?? before.mould,
     humidityPercent,
     // Whichever was told: the bench may have heard of it too.
     demouldedAt: now.demouldedAt ?? demouldedAt,

@@ -20,6 +20,8 @@ export const kitSchema = object({
 /** What is left of a kit on the shelf, both parts together. */
 export const lotSchema = object({
   left: quantitySchema(amountRule),
+  /** What is printed on its bottles: one batch of the maker's. */
+  code: noteSchema(40),
   opened: dateSchema,
   bestBefore: dateSchema,
 }).noUnknown();

@@ -8,6 +8,8 @@ export interface LotUse {
   readonly lot: number;
   readonly leftMl: number;
   readonly takenMl: number;
+  /** What is printed on its bottles. */
+  readonly code: string | undefined;
   readonly opened: string | undefined;
   readonly bestBefore: string | undefined;
   /** Past its best-before: nothing is taken of it. */
@@ -40,6 +42,7 @@ export function takeFromLots(
         lot: index,
         leftMl: kind === 'mass' ? value / mixedDensityGPerMl : value,
         takenMl: 0,
+        code: lot.code,
         opened: lot.opened,
         bestBefore: lot.bestBefore,
         expired: today !== undefined && lot.bestBefore !== undefined && lot.bestBefore < today,

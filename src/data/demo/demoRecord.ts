@@ -7,6 +7,8 @@ interface DemoBatch {
   readonly weighed: readonly [aG: number, bG: number];
   readonly stirredMin: number;
   readonly inCupMin: number;
+  /** Left in the cup, g. */
+  readonly leftG?: number;
 }
 
 interface DemoLayer {

@@ -146,6 +146,7 @@ function pieceOf(record: DemoRecord, nowMs: number): PieceRecord {
         fillerShare: 0,
         seen: [],
         looks: [],
+        drops: [],
         ...record.pour,
         layers: layers.map(({ depthMm, afterMin, window, peakC, batches }, at) => {
           const begunAt = madeAt + afterMin * minuteMs;
@@ -169,6 +170,8 @@ function pieceOf(record: DemoRecord, nowMs: number): PieceRecord {
                 metAt,
                 pouredAt: metAt + batch.inCupMin * minuteMs,
                 pourableMin: 190,
+                leftG: batch.leftG,
+                pouringMin: 4 + (place % 3),
                 stirredMin: batch.stirredMin,
                 plannedStirMin: 5,
                 secondCup: batch.stirredMin > 2,

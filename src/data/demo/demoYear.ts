@@ -1,3 +1,4 @@
+import type { OverageKind } from '../../core/measure/allowances/overage';
 import type { FaultKind } from '../../core/record/faults';
 import type { PourRecord } from '../../core/record/recordSchema';
 import type { DemoRecord } from './demoRecord';
@@ -215,6 +216,15 @@ export const demoYear: readonly PlainPiece[] = [
 /** Nobody weighs to the drop: so much off, percent, the same for a piece each time. */
 const offPercent = (place: number): number => (((place * 37) % 9) - 4) * 0.12;
 
+/** What kind of job each resin is for on the barge, and about what a mix of it weighs. */
+const kindOf: Readonly<Record<string, { readonly kind: OverageKind; readonly gPerMl: number }>> = {
+  'demo-slow-clear': { kind: 'porous', gPerMl: 1.09 },
+  'demo-table-coat': { kind: 'general', gPerMl: 1.1 },
+  'demo-knob-casting': { kind: 'open-mould', gPerMl: 1.08 },
+};
+/** Mixed over what was measured, and left of it, as on any bench. */
+const [mixedOver, leftLeast] = [1.1, 0.02];
+
 const pricePerKg: Readonly<Record<string, number>> = {
   'demo-slow-clear': 29,
   'demo-table-coat': 33,
@@ -229,6 +239,9 @@ function recordOf(piece: PlainPiece, place: number): DemoRecord {
     Math.round(g * (1 + offPercent(place * 5 + at) / 100) * 10) / 10;
   const kg = (batches * (aG + bG)) / 1000;
   const lostKg = piece.overBPercent === undefined ? kg * 0.04 : kg;
+  const { kind, gPerMl } = kindOf[resin]!;
+  const mixedG = batches * (aG + bG);
+  const leftG = Math.round(mixedG * (leftLeast + ((place * 13) % 7) / 100));
   const curve = (curves as Readonly<Record<string, readonly number[]>>)[name] ?? [];
   return {
     id: `demo-record-${daysAgo}`,
@@ -239,6 +252,12 @@ function recordOf(piece: PlainPiece, place: number): DemoRecord {
     pour: {
       cost: Math.round(kg * pricePerKg[resin]! * 100) / 100,
       lostCost: Math.round(lostKg * pricePerKg[resin]! * 100) / 100,
+      measured: {
+        ml: Math.round(mixedG / gPerMl / mixedOver),
+        gPerMl,
+        kind,
+        by: place % 4 === 1 ? 'dry-fill' : 'box',
+      },
       ...piece.pour,
     },
     ...(piece.lot === undefined ? {} : { lot: piece.lot }),
@@ -252,6 +271,7 @@ function recordOf(piece: PlainPiece, place: number): DemoRecord {
           weighed: [scaled(aG, at), scaled(at === 0 ? bG * over : bG, at + 3)] as const,
           stirredMin: piece.stirredMin ?? 5,
           inCupMin: 15 + ((place * 7 + at * 3) % 12),
+          ...(at === batches - 1 ? { leftG } : {}),
         })),
       },
     ],

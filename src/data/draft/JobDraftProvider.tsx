@@ -8,8 +8,11 @@ import {
   type ReactNode,
 } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
+import { lessPoured } from '../../core/plan/lessPoured';
 import { useShelf } from '../hooks/queries';
+import { useRests } from '../hooks/useRests';
 import type { JobRecord } from '../records/jobRecord';
+import { today } from '../today';
 import type { JobDraft } from './jobDraft';
 import { FormProblemsContext, type FormProblems } from './formField';
 import {
@@ -87,13 +90,15 @@ export function JobDraftProvider({
     planDraft,
   );
   const { conflict, saveState } = stored;
+  const rests = useRests()(opened.id);
   const open = useMemo<OpenJob>(
     () => ({
       ...planned,
+      plan: planned.plan && lessPoured(planned.plan, rests, today()),
       pour: planned.plan?.pours[Math.min(pourIndex, planned.plan.pours.length - 1)],
       ...inHand,
     }),
-    [planned, pourIndex, inHand],
+    [planned, rests, pourIndex, inHand],
   );
   const kept = useMemo<KeptJob>(
     () => ({

@@ -29,7 +29,7 @@ interface StoredCardProps<Draft extends FieldValues, Card, R> {
   /** As it is stored now; undefined for a new one, or where it is gone and only what was typed is left. */
   readonly record: R | undefined;
   readonly gone: boolean;
-  readonly actions: CardActions<Card, R>;
+  readonly actions: Pick<CardActions<Card, R>, 'save' | 'bringBack'>;
   /** The form for a record; for none, a new one. */
   readonly draftOf: (record: R | undefined) => Draft;
 }

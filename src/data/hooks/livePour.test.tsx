@@ -5,7 +5,13 @@ import { benchState } from '../../core/bench/benchState';
 import { planDifference, takenOver } from '../../core/bench/planDifference';
 import { batchDone, copyOf, done } from '../../core/bench/testBench';
 import { calibrateHere } from '../../testing/calibrateHere';
+import { demoMoulds } from '../demo/demoMoulds';
+import type { MouldRecord } from '../records/mouldRecord';
 import { settingsPatch } from '../records/patchedSettings';
+import type { KeptPiece } from '../records/pieceRecord';
+import type { ResinRecord } from '../records/resinRecord';
+import { mouldCollection, mouldRecordOf, resinCollection, resinRecordOf } from '../repositories';
+import type { Change } from '../store/changes';
 import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
 import { DataProvider } from './DataProvider';
@@ -37,14 +43,14 @@ async function windowAt(store: RecordStore, id: string) {
 const copy = copyOf();
 
 /** A pour that is begun, and two windows that show it. */
-async function begun() {
+async function begun(copied = copy, also: readonly Change[] = []) {
   const { first, second, kept } = twoTabs();
-  await first.commit([settingsPatch({})]);
+  await first.commit([settingsPatch({}), ...also]);
   const starter = await windowAt(first, 'none');
   expect(starter.current.live).toBeNull();
   let id = '';
   await act(async () => {
-    id = await starter.current.actions.begin('job-1', copy, 'Fill');
+    id = await starter.current.actions.begin('job-1', copied, 'Fill');
   });
   return {
     first,
@@ -120,6 +126,60 @@ test('it is over when everything is poured and looked after', async () => {
   expect(here.current.lives![0]?.state).toBe('under-way');
   await act(async () => here.current.actions.act(id, () => [done(560, 'layer-2/after:bubbles-2')]));
   expect(here.current.lives![0]?.state).toBe('over');
+});
+
+test('what is mixed comes off the shelf as it is poured, is in the record, and goes back with it', async () => {
+  const [{ card }] = copy.plan.buying as [(typeof copy.plan.buying)[number]];
+  const lots = [{ left: '3 kg', opened: '2026-05-04', bestBefore: undefined, code: 'K 412' }];
+  const resin = resinRecordOf({ ...card, lots }, undefined, undefined, 'bench-resin');
+  const mould = mouldRecordOf({ ...demoMoulds[0]!, castings: 9 }, undefined, 'tray-mould');
+  const onShelf = {
+    ...copy,
+    plan: { ...copy.plan, buying: [{ ...copy.plan.buying[0]!, card: resin.resin }] },
+    moulds: [{ id: 'tray-mould', name: mould.mould.name, times: 2 }],
+  };
+  const { first, here, id } = await begun(onShelf, [
+    resinCollection.creation(resin),
+    mouldCollection.creation(mould),
+  ]);
+  const read = async <T,>(key: string): Promise<T> =>
+    JSON.parse((await first.contents([key])).get(key)!) as T;
+  const left = async () => (await read<ResinRecord>('resin/bench-resin')).resin.lots;
+
+  await act(async () =>
+    here.current.actions.act(id, () => [done(0, 'layer-1:ready'), ...batchDone(1, 'layer-1/1')]),
+  );
+  expect(await left()).toEqual([{ ...lots[0], left: '2440 g' }]);
+  // One of four batches is mixed.
+  expect(here.current.lives![0]!.restShare).toBeCloseTo(0.75, 6);
+
+  const last = (step: string): ReturnType<typeof done> => ({ ...done(30, step), did: 'reopened' });
+  await act(async () => here.current.actions.act(id, () => [last('layer-1/1:pour')]));
+  expect(await left()).toEqual([{ ...lots[0], left: '3000 g' }]);
+
+  await act(async () =>
+    here.current.actions.act(id, () => [
+      done(31, 'layer-1/1:pour'),
+      ...batchDone(32, 'layer-1/2'),
+      done(60, 'layer-1/after:bubbles'),
+      done(90, 'layer-1/after:bubbles-2'),
+      done(500, 'layer-2:ready'),
+      ...batchDone(501, 'layer-2/1'),
+      ...batchDone(502, 'layer-2/2'),
+    ]),
+  );
+  expect(await left()).toEqual([{ ...lots[0], left: '760 g' }]);
+  expect(here.current.lives![0]!.restShare).toBe(0);
+  const { piece } = await read<KeptPiece>(`piece/${here.current.lives![0]!.piece!}`);
+  expect(piece.pours[0]!.lots).toEqual([
+    { name: 'K 412', part: 'both', opened: '2026-05-04', usedG: 2240 },
+  ]);
+  expect(piece.pours[0]!.mould).toMatchObject({ id: 'tray-mould', castingsBefore: 9 });
+  // It is counted once, whatever else is told of the pour.
+  await act(async () =>
+    here.current.actions.act(id, () => [{ at: done(700, '').at, did: 'demoulded' }]),
+  );
+  expect((await read<MouldRecord>('mould/tray-mould')).mould.castings).toBe(11);
 });
 
 test('another plan is taken for what is not begun', async () => {

@@ -22,6 +22,7 @@ import type { RecordStore } from '../store/recordStore';
 import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
 import { useOne } from './queries';
+import { shelfInRecord, shelfOfPour } from './shelfOfPour';
 import { useCommit, useUndoable, type Undo } from './useCommit';
 
 /** What is written follows from how things stand when it is; nothing where it is done already. */
@@ -68,7 +69,7 @@ async function recordedIn(
     readOne(store, ticks, live.job),
   ]);
   const lines = new Set((ticked?.lines ?? []).map((line) => line.id));
-  const pour = pourRecordOf(copy, state, live.id, lines);
+  const pour = { ...pourRecordOf(copy, state, live.id, lines), ...shelfInRecord(live, copy) };
   const next = keptPieceOf(withPour(before?.piece, pour, live), before, id);
   if (JSON.stringify(next.piece) === JSON.stringify(before?.piece)) return [];
   return [
@@ -108,13 +109,19 @@ export function useLiveActions() {
       againIfOvertaken(async () => {
         const { live, copy } = await both(store, id);
         if (live === undefined || copy === undefined) return;
-        const more = deed(benchState(copy.copy, live.events));
+        const before = benchState(copy.copy, live.events);
+        const more = deed(before);
         if (more.length === 0) return;
         const events = [...live.events, ...more];
-        const { isOver } = benchState(copy.copy, events);
-        const next = liveRecordOf({ ...live, events, state: isOver ? 'over' : 'under-way' }, live);
+        const state = benchState(copy.copy, events);
+        const shelf = await shelfOfPour(store, live, copy.copy, [before, state]);
+        const next = liveRecordOf(
+          { ...live, ...shelf.now, events, state: state.isOver ? 'over' : 'under-way' },
+          live,
+        );
         await commit([
           liveCollection.change(next, live),
+          ...shelf.writes,
           ...(await recordedIn(store, next, copy.copy)),
         ]);
       }),

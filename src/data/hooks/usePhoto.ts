@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import type { ReducedPhoto } from '../files/reducePhoto';
 import { photoRecords, type PhotoRecord } from '../records/photoRecord';
@@ -17,6 +17,18 @@ export function usePhoto(id: string | undefined) {
     queryKey: [...photos.queryKey, id ?? ''],
     queryFn: () => (id === undefined ? {} : readOne(store, photos, id)),
     select: ({ record }: OneRead<PhotoRecord>) => record ?? null,
+  });
+}
+
+/** Photos that are kept on this device, in their order; what is not there any more is null, what is being read undefined. */
+export function usePhotos(ids: readonly string[]) {
+  const store = useStore();
+  return useQueries({
+    queries: ids.map((id) => ({
+      queryKey: [...photos.queryKey, id],
+      queryFn: () => readOne(store, photos, id),
+      select: ({ record }: OneRead<PhotoRecord>) => record ?? null,
+    })),
   });
 }
 

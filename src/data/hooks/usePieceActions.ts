@@ -31,6 +31,12 @@ export function usePieceActions() {
     },
     [commit],
   );
+  /** Keeps several new records at once, with what takes all of them back. */
+  const createAll = useCallback(
+    (made: readonly PieceRecord[]): Promise<Undo> =>
+      undoable(made.map((piece) => pieceCollection.creation(keptPieceOf(piece)))),
+    [undoable],
+  );
   /** Takes a record away, with what takes that back; undefined where there is none. */
   const remove = useCallback(
     async (id: string): Promise<Undo | undefined> => {
@@ -54,5 +60,8 @@ export function usePieceActions() {
     },
     [store],
   );
-  return useMemo(() => ({ change, create, remove, readEach }), [change, create, remove, readEach]);
+  return useMemo(
+    () => ({ change, create, createAll, remove, readEach }),
+    [change, create, createAll, remove, readEach],
+  );
 }

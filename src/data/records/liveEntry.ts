@@ -17,12 +17,28 @@ export interface LiveEntry extends Version {
   readonly piece: string | undefined;
   /** What was measured of it while it cures: its days follow that. */
   readonly moved: MovedCure | undefined;
+  /** Of what it asks for, the share that is still to be mixed; undefined before anything was. */
+  readonly restShare: number | undefined;
 }
 
 export function liveEntryOf(record: LiveRecord): LiveEntry {
   const { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece } = record;
+  const { restShare } = record;
   const moved = movedOf(record);
-  return { id, revision, stamp, job, name, pourName, pour, startedAt, state, piece, moved };
+  return {
+    id,
+    revision,
+    stamp,
+    job,
+    name,
+    pourName,
+    pour,
+    startedAt,
+    state,
+    piece,
+    moved,
+    restShare,
+  };
 }
 
 function isLiveEntry(key: string, value: unknown): value is LiveEntry {
@@ -37,6 +53,7 @@ function isLiveEntry(key: string, value: unknown): value is LiveEntry {
     (entry.stamp === undefined || typeof entry.stamp === 'string') &&
     (entry.piece === undefined || typeof entry.piece === 'string') &&
     (entry.moved === undefined || movedCureSchema.isValidSync(entry.moved, { strict: true })) &&
+    (entry.restShare === undefined || typeof entry.restShare === 'number') &&
     (entry.state === 'under-way' || entry.state === 'over')
   );
 }
@@ -55,7 +72,7 @@ function entryOf(key: string, text: string): object | undefined {
 
 export const liveIndex: Indexed = {
   prefix: liveRecords.prefix,
-  version: 3,
+  version: 4,
   entryOf,
   isEntry: isLiveEntry,
 };

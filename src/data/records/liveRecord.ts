@@ -1,5 +1,6 @@
-import { number, object, string, type InferType } from 'yup';
+import { array, number, object, string, type InferType } from 'yup';
 import { benchEventsSchema } from '../../core/bench/benchEvents';
+import { lotUsedSchema } from '../../core/record/recordSchema';
 import type { RecordKind } from './readRecords';
 import { storedFields } from './stored';
 
@@ -20,6 +21,22 @@ const liveRecordSchema = object({
     .required(),
   /** The record that it is written to; older ones have none. */
   piece: string().max(120).optional(),
+  /** What it took off the shelf so far, g of both parts, and of which lots. */
+  takenG: number().min(0).optional(),
+  lots: array().of(lotUsedSchema).max(60).optional().default(undefined),
+  /** Of what it asks for, the share that is still to be mixed; undefined before anything was. */
+  restShare: number().min(0).max(1).optional(),
+  /** Castings that its moulds had made before it, by mould; they are counted once. */
+  castingsBefore: array()
+    .of(
+      object({
+        id: string().max(120).required(),
+        castings: number().integer().min(0).required(),
+      }).noUnknown(),
+    )
+    .max(200)
+    .optional()
+    .default(undefined),
   events: benchEventsSchema,
 });
 

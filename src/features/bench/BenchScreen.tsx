@@ -44,12 +44,14 @@ interface BenchScreenProps {
   /** What must be seen over the guide: that the job has changed. */
   readonly notice?: ReactNode;
   readonly onLeave: () => void;
+  /** What else is told once it is over. */
+  readonly told?: ReactNode;
   /** What is offered once it is over. */
   readonly afterwards: ReactNode;
 }
 
 /** The bench: one step at a time, from what happened so far. */
-export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchScreenProps) {
+export function BenchScreen({ job, others, notice, onLeave, told, afterwards }: BenchScreenProps) {
   const source = useBench();
   const { copy, state, clock, act, practice } = source;
   const colours = useColours();
@@ -80,7 +82,11 @@ export function BenchScreen({ job, others, notice, onLeave, afterwards }: BenchS
   const thermometer = useInstrument('thermometer');
   const pour = pourOf(copy);
   if (state.isOver || guide === undefined || lane === undefined || step === undefined) {
-    return <ResultView pots={pots}>{afterwards}</ResultView>;
+    return (
+      <ResultView pots={pots} told={told}>
+        {afterwards}
+      </ResultView>
+    );
   }
   const close = (): void => setSheet(undefined);
   const sheets: Readonly<Record<BenchSheetName, ReactNode>> = {

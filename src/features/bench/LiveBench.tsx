@@ -14,6 +14,7 @@ import { BenchScreen } from './BenchScreen';
 import { BenchSheet } from './BenchSheet';
 import { BigButton } from './BigButton';
 import { OtherPours } from './OtherPours';
+import { TakenOff } from './TakenOff';
 import { useLiveSource } from './useLiveSource';
 
 interface LiveBenchProps {
@@ -66,6 +67,7 @@ function OpenBench({
       <BenchScreen
         job={record.job}
         onLeave={onLeave}
+        told={<TakenOff lots={record.lots} />}
         others={<OtherPours here={id} onPour={onPour} />}
         notice={
           <>

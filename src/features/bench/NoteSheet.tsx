@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { PlainInput } from '../../ui/fields/PlainInput';
+import { Words } from '../../ui/text/Words';
 import { useBench } from './benchSource';
 import { BenchSheet } from './BenchSheet';
 import { BigButton } from './BigButton';
@@ -23,10 +24,10 @@ export function NoteSheet({ onClose }: { readonly onClose: () => void }) {
         <BigButton
           kind="main"
           label="Write it down"
-          disabled={text.trim() === ''}
+          disabled={text.trim() === '' || text.length > longest}
           onPress={() => {
             onClose();
-            void act(noted(lane.id, clock.now(), text.trim().slice(0, longest)));
+            void act(noted(lane.id, clock.now(), text.trim()));
           }}
           style={styles.grow}
         />
@@ -41,6 +42,11 @@ export function NoteSheet({ onClose }: { readonly onClose: () => void }) {
         multiline
         autoFocus
       />
+      {text.length > longest && (
+        <Words colour="stop" role="alert">
+          {text.length} of {longest} characters: shorten it, or write two notes.
+        </Words>
+      )}
     </BenchSheet>
   );
 }

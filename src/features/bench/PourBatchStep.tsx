@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
 import type { BatchLane } from '../../core/bench/benchState';
@@ -6,13 +6,15 @@ import { Words } from '../../ui/text/Words';
 import { Section } from '../../ui/section/Section';
 import { space } from '../../ui/theme/tokens';
 import { doneWords, sayHowPoured, sayWhere } from '../../words/bench';
-import { sayMl } from '../../words/figures';
+import { sayG, sayMl } from '../../words/figures';
 import { useBench } from './benchSource';
+import { BigButton } from './BigButton';
 import { doneNow } from './deeds';
 import { useGuide } from './guide';
 import { GuideFrame } from './GuideFrame';
 import { useBenchTime } from './useBenchNow';
 import { BenchPoured } from './BenchPoured';
+import { Keypad } from './Keypad';
 
 const msPerMin = 60_000;
 
@@ -26,7 +28,27 @@ export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
   const filledMl = group.filledMl ?? group.ml;
   const gone = Math.max(0, (now - (lane.since ?? now)) / msPerMin);
   const share = Math.min(1, (gone * pour.working.pourMlPerMin) / filledMl);
+  const [isKeying, setKeying] = useState(false);
+  const mixedG = (lane.inCup.aG ?? group.a.g) + (lane.inCup.bG ?? group.b.g);
   const pouring = useMemo(() => ({ lane: lane.id, share }), [lane.id, share]);
+  if (isKeying) {
+    return (
+      <Keypad
+        title="Left in the cup, without it"
+        unit="g"
+        refuse={(g) =>
+          g > mixedG
+            ? `No more than ${sayG(mixedG)} was mixed. Take the cup's own weight off.`
+            : undefined
+        }
+        onClose={() => setKeying(false)}
+        onTake={(leftG) => {
+          setKeying(false);
+          void act(doneNow(step, clock.now(), { leftG }));
+        }}
+      />
+    );
+  }
   return (
     <GuideFrame
       title={`Pour ${sayMl(filledMl)}`}
@@ -53,6 +75,11 @@ export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
           {sayMl(lane.correction.leftMl)} will be left: have a mould ready.
         </Words>
       )}
+      <BigButton
+        label="Poured, some is left"
+        also="weigh what stays in the cup: your own overage comes of it"
+        onPress={() => setKeying(true)}
+      />
     </GuideFrame>
   );
 }

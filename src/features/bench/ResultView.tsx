@@ -19,12 +19,14 @@ import { Scrolling, Whole } from './Scrolling';
 
 interface ResultViewProps {
   readonly pots: readonly RunningPot[];
+  /** What else is told of it. */
+  readonly told?: ReactNode;
   /** What is offered then. */
   readonly children: ReactNode;
 }
 
 /** How it went: what was over, what was late, what it cost. */
-export function ResultView({ pots, children }: ResultViewProps) {
+export function ResultView({ pots, told, children }: ResultViewProps) {
   const { copy, state, act, clock, practice } = useBench();
   const colours = useColours();
   const currency = useSettings().data?.currency ?? '';
@@ -57,6 +59,7 @@ export function ResultView({ pots, children }: ResultViewProps) {
             </Words>
           )}
         </View>
+        {told}
         {result.batches.map((batch) => (
           <BatchOfResult key={batch.id} batch={batch} several={several} />
         ))}

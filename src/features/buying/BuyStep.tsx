@@ -11,7 +11,7 @@ import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { shoppingText } from '../../words/buying';
-import { capital } from '../../words/figures';
+import { capital, sayMl } from '../../words/figures';
 import { sayPour } from '../../words/pours';
 import { sayBuyFigure } from '../../words/steps';
 import { BuyingFigures } from './BuyingFigures';
@@ -49,12 +49,19 @@ export function BuyStep({ onCard, onAllJobs }: BuyStepProps) {
         </Words>
       </MainFigure>
       <View style={[styles.stack, outdated && styles.outdated]} testID="buying">
-        {plan.buying.map(({ card, pours, buying }) => (
+        {plan.buying.map(({ card, pours, pouredMl, buying }) => (
           <View key={card.id ?? card.name} style={styles.resin}>
             <Words weight="bold">{card.name}</Words>
             {plan.pours.length > 1 && (
               <Words size="small" colour="inkSoft">
                 For {pours.map((index) => sayPour(plan.pours[index]!)).join(', ')}
+              </Words>
+            )}
+            {pouredMl !== undefined && (
+              <Words testID="poured-already">
+                {buying.needMl > 0
+                  ? `${sayMl(pouredMl)} more are poured already.`
+                  : `All ${sayMl(pouredMl)} are poured already.`}
               </Words>
             )}
             <BuyingFigures buying={buying} currency={currency} />

@@ -1,8 +1,10 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { lessPoured } from '../../core/plan/lessPoured';
 import type { Resin } from '../../core/resin/resinSchema';
 import { cardKey, type JobNeeds } from '../../core/plan/shoppingOf';
 import type { Shelf } from '../../core/plan/planTypes';
 import { useJobs, useShelf } from '../../data/hooks/queries';
+import { useRests, type Rests } from '../../data/hooks/useRests';
 import { useListedTexts } from '../../data/hooks/useListedText';
 import type { JobEntry } from '../../data/records/jobEntry';
 import { jobCollection } from '../../data/repositories';
@@ -45,20 +47,26 @@ function knownWith(shelf: Shelf): Known {
   return known;
 }
 
-const stateOf = ({ id, revision, stamp = '' }: JobEntry): string => `${id}/${revision}/${stamp}`;
+const stateOf = ({ id, revision, stamp = '' }: JobEntry, rests: Rests): string =>
+  `${id}/${revision}/${stamp}/${[...rests].join()}`;
 
-function needOf(id: string, listed: ListedJob, { cards }: Known): Need | 'untold' | undefined {
+function needOf(
+  id: string,
+  listed: ListedJob,
+  rests: Rests,
+  { cards }: Known,
+): Need | 'untold' | undefined {
   if (listed.state === 'unmeasured') return undefined;
   if (listed.state !== 'planned') return 'untold';
-  const { name, together, buying } = listed.plan;
+  const { name, together, buying } = lessPoured(listed.plan, rests, undefined);
   return {
     id,
     name,
     totalMl: together.totalMl,
-    buying: buying.map(({ card, buying: { needMl, needG } }) => {
+    buying: buying.flatMap(({ card, buying: { needMl, needG } }) => {
       const one = cards.get(cardKey(card)) ?? card;
       cards.set(cardKey(card), one);
-      return { card: one, buying: { needMl, needG } };
+      return needMl > 0 ? [{ card: one, buying: { needMl, needG } }] : [];
     }),
   };
 }
@@ -78,12 +86,17 @@ export function useNeeds(): Needs {
   const [failed, setFailed] = useState(false);
   const entries = jobs?.records;
   const known = knownWith(shelf);
+  const restsOf = useRests();
+  const keyOf = useCallback(
+    (entry: JobEntry): string => stateOf(entry, restsOf(entry.id)),
+    [restsOf],
+  );
   useEffect(() => {
     const stop = new AbortController();
     const { signal } = stop;
     const run = async (): Promise<void> => {
       setFailed(false);
-      const missing = (entries ?? []).filter((entry) => !known.needs.has(stateOf(entry)));
+      const missing = (entries ?? []).filter((entry) => !known.needs.has(keyOf(entry)));
       for (let from = 0; from < missing.length && !signal.aborted; from += portion) {
         const some = missing.slice(from, from + portion);
         const texts = await textsOf(some);
@@ -94,7 +107,10 @@ export function useNeeds(): Needs {
             text === undefined
               ? undefined
               : await listPlanner.plan({ key, text, shelf, inSight: false, signal });
-          known.needs.set(stateOf(entry), listed && needOf(entry.id, listed, known));
+          known.needs.set(
+            keyOf(entry),
+            listed && needOf(entry.id, listed, restsOf(entry.id), known),
+          );
         }
         setPlanned((count) => count + some.length);
       }
@@ -103,18 +119,18 @@ export function useNeeds(): Needs {
       if (!signal.aborted) setFailed(true);
     });
     return () => stop.abort();
-  }, [entries, shelf, known, textsOf]);
+  }, [entries, shelf, known, textsOf, restsOf, keyOf]);
 
-  const planned = (entries ?? []).filter((entry) => known.needs.has(stateOf(entry))).length;
+  const planned = (entries ?? []).filter((entry) => known.needs.has(keyOf(entry))).length;
   const isWhole = entries !== undefined && planned === entries.length;
   const now = useMemo(() => {
     if (entries === undefined || !isWhole) return undefined;
-    const told = entries.map((entry) => [entry, known.needs.get(stateOf(entry))] as const);
+    const told = entries.map((entry) => [entry, known.needs.get(keyOf(entry))] as const);
     return {
       needs: told.flatMap(([, need]) => (need === undefined || need === 'untold' ? [] : [need])),
       untold: told.flatMap(([{ name }, need]) => (need === 'untold' ? [name] : [])),
     };
-  }, [entries, known, isWhole]);
+  }, [entries, known, isWhole, keyOf]);
   const [last, setLast] = useState<Pick<Needs, 'needs' | 'untold'>>(nothingYet);
   if (now !== undefined && now !== last) setLast(now);
   return {

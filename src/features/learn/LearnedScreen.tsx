@@ -15,7 +15,14 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
 import { sayMoney } from '../../words/figures';
-import { sayEvenness, sayLostShare, sayMonth, sayOwnStir, sayPotUse } from '../../words/learned';
+import {
+  sayEvenness,
+  sayLostShare,
+  sayMonth,
+  sayOwnNeeds,
+  sayOwnStir,
+  sayPotUse,
+} from '../../words/learned';
 import { sayRoughG } from '../../words/rough';
 import { sayRefused, sayShopRate } from '../../words/ownPace';
 import { useShopPaces } from './useShopPaces';
@@ -154,12 +161,17 @@ const Chart = ({ title, children }: { readonly title: string; readonly children:
 );
 
 /** How evenly it is weighed, how long it is stirred, how much of its time a batch is given. */
-function Hands({ figures: { stirMin, evenness, potPercent } }: { readonly figures: ShopFigures }) {
+function Hands({
+  figures: { stirMin, evenness, potPercent, needs },
+}: {
+  readonly figures: ShopFigures;
+}) {
   const lines = [
     ...(evenness.a === undefined ? [] : [`Part A: ${sayEvenness(evenness.a)}`]),
     ...(evenness.b === undefined ? [] : [`Part B: ${sayEvenness(evenness.b)}`]),
     ...sayOwnStir(stirMin),
     ...(potPercent === undefined ? [] : [sayPotUse(potPercent)]),
+    ...sayOwnNeeds(needs),
   ];
   if (lines.length === 0) return null;
   return (

@@ -1,18 +1,22 @@
 import { StyleSheet, View } from 'react-native';
 import type { PourRecord } from '../../core/record/recordSchema';
 import { withReadings } from '../../core/record/withReadings';
+import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
+import { MouldOfRecord } from './MouldOfRecord';
 import { ReadingsFromTable } from './ReadingsFromTable';
 import {
   saidNames,
   saidOfPour,
   sayBatch,
   sayLayer,
+  sayLook,
+  sayLotUsed,
   sayPourFacts,
   type SaidOfPour,
 } from '../../words/record';
@@ -23,6 +27,8 @@ interface PourOfRecordProps {
   readonly batchesBefore: number;
   readonly several: boolean;
   readonly onChange: (change: (before: PourRecord) => PourRecord) => void;
+  /** Puts right by hand what was written of it. */
+  readonly onByHand: () => void;
 }
 
 const yesOrNo = [
@@ -36,12 +42,29 @@ export const countOf = (layers: PourRecord['layers']): number =>
   layers.reduce((sum, { batches }) => sum + batches.length, 0);
 
 /** One pour of a record: its batches as they were weighed, layer by layer, and what was noted besides. */
-export function PourOfRecord({ pour, batchesBefore, several, onChange }: PourOfRecordProps) {
+export function PourOfRecord({
+  pour,
+  batchesBefore,
+  several,
+  onChange,
+  onByHand,
+}: PourOfRecordProps) {
   const facts = sayPourFacts(pour);
   const noted = saidOfPour.filter((what) => pour[what] !== undefined).length;
   return (
     <Panel title={several && pour.name !== '' ? `${pour.name}: ${pour.resin}` : pour.resin}>
       {facts !== '' && <Words colour="inkSoft">{facts}</Words>}
+      {pour.lots.map((lot) => (
+        <Words key={lot.name} size="small" testID="record-lot">
+          {sayLotUsed(lot)}
+        </Words>
+      ))}
+      {pour.mould !== undefined && <MouldOfRecord mould={pour.mould} />}
+      {pour.looks.map((look) => (
+        <Words key={look.at} size="small">
+          {sayLook(look, ownZone())}
+        </Words>
+      ))}
       {pour.layers.map((layer, at) => (
         <View key={at} style={styles.layer}>
           <Words weight="semibold">{sayLayer(layer, at + 1, ownZone())}</Words>
@@ -92,6 +115,9 @@ export function PourOfRecord({ pour, batchesBefore, several, onChange }: PourOfR
           />
         ))}
       </FoldPanel>
+      <View style={styles.row}>
+        <ActionButton icon="pencil" label="Put it right by hand" onPress={onByHand} />
+      </View>
     </Panel>
   );
 }
@@ -107,6 +133,7 @@ const saidAs = (
 });
 
 const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
   layer: { gap: space.small },
   weights: {
     flexDirection: 'row',

@@ -1,10 +1,12 @@
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { faultKinds } from '../../core/record/faults';
-import { chooseJsonFile } from '../../data/files/chooseTextFile';
+import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { saveUnreadable } from '../../data/files/everything';
 import { download } from '../../data/files/download';
 import { readRecordFile, recordsCsv } from '../../data/files/recordFile';
+import { rowsOfCsv } from '../../data/files/tables';
+import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
+import { whenIdle } from '../../data/whenIdle';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { usePieces } from '../../data/hooks/queries';
 import { usePieceActions } from '../../data/hooks/usePieceActions';
@@ -15,9 +17,7 @@ import { PressLink } from '../../ui/PressLink';
 import { Icon } from '../../ui/icons/Icon';
 import { Panel } from '../../ui/Panel';
 import { StateMark } from '../../ui/StateMark';
-import { FileProblem } from '../../ui/feedback/FileProblem';
-import { UnreadableNotice } from '../../ui/feedback/UnreadableNotice';
-import { ChoiceLine } from '../../ui/fields/ChoiceLine';
+import { ListNotices } from '../../ui/feedback/ListNotices';
 import { TextField } from '../../ui/fields/TextField';
 import { Screen } from '../../ui/frame/Screen';
 import { ListCount } from '../../ui/list/ListCount';
@@ -26,46 +26,20 @@ import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
 import { corner, space, touch } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
-import { faultNames } from '../../words/diagnosis';
 import { sayRecordFacts, sayRecordFaults } from '../../words/record';
-import { findRecords, namesIn, type Sought } from './findRecords';
+import { findRecords, rememberTexts, type Sought } from './findRecords';
+import { RecordFilters } from './RecordFilters';
+import { RecordsFromTable, type TableRows } from './RecordsFromTable';
 
 interface RecordListScreenProps {
   /** Stands under the title: jobs beside records. */
   readonly tabs: ReactNode;
   readonly onOpen: (id: string) => void;
+  /** Writes one down by hand. */
+  readonly onNew: () => void;
   /** Goes to what all of them together tell. */
   readonly onLearned: () => void;
 }
-
-/** Narrows nothing. */
-const unlimited = '';
-const any = { value: unlimited, label: 'any' };
-const namedFilters = [
-  ['resin', 'Resin'],
-  ['lot', 'Lot'],
-  ['mould', 'Mould'],
-] as const;
-const madeChoices = [
-  { value: unlimited, label: 'at any time' },
-  { value: '31', label: 'in the last month' },
-  { value: '92', label: 'in the last three months' },
-  { value: '366', label: 'in the last year' },
-];
-const msPerDay = 24 * 60 * 60_000;
-const faultChoices = [
-  { value: unlimited, label: 'any or none' },
-  { value: 'any', label: 'with a fault' },
-  { value: 'none', label: 'without a fault' },
-  ...faultKinds.map((kind) => ({ value: kind, label: faultNames[kind] })),
-];
-const ratingChoices = [
-  { value: unlimited, label: 'any' },
-  ...[5, 4, 3, 2, 1].map((least) => ({
-    value: String(least),
-    label: least === 5 ? '5 of 5' : `${least} or more of 5`,
-  })),
-];
 
 /** From so many on one looks for a record by what is in it. */
 const findFrom = 6;
@@ -73,30 +47,26 @@ const findFrom = 6;
 const keyOf = ({ id }: PieceEntry): string => id;
 
 /** What happened to every piece, the one made last on top. */
-export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenProps) {
+export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListScreenProps) {
   const colours = useColours();
   const { data: pieces } = usePieces();
   const { create, readEach } = usePieceActions();
   const file = useAttempt();
+  const unsaved = useUnsaved(pieceKind);
   const openFile = (): Promise<void> =>
     file.attempt(async () => {
-      const text = await chooseJsonFile();
-      if (text === undefined) return;
-      onOpen(await create(readRecordFile(text)));
+      const chosen = await chooseTextFile('application/json', 'text/csv', '.json', '.csv');
+      if (chosen === undefined) return;
+      if (/\.csv$/i.test(chosen.name)) setTable(await rowsOfCsv(chosen.text));
+      else onOpen(await create(readRecordFile(chosen.text)));
     });
   const [sought, setSought] = useState<Sought>({ words: '' });
-  const [made, setMade] = useState(unlimited);
+  const [table, setTable] = useState<TableRows>();
   const late = useDeferredValue(sought);
   const all = pieces?.records;
   const found = useMemo(() => findRecords(all ?? [], late), [all, late]);
-  const names = useMemo(
-    () => ({
-      resin: namesIn(all ?? [], 'resins'),
-      lot: namesIn(all ?? [], 'lots'),
-      mould: namesIn(all ?? [], 'moulds'),
-    }),
-    [all],
-  );
+  // So that the first word that is typed need not wait for it.
+  useEffect(() => whenIdle(() => rememberTexts(all ?? [])), [all]);
   const row = useMemo(
     () =>
       function Row(entry: PieceEntry) {
@@ -121,23 +91,30 @@ export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenPr
       foot={
         <>
           <ActionButton
-            icon="folder-open"
-            label="Open a file"
-            onPress={() => void openFile()}
+            kind="main"
+            icon="plus"
+            label="Write one down"
+            onPress={onNew}
             style={styles.main}
           />
+          <ActionButton icon="folder-open" label="Open a file" onPress={() => void openFile()} />
           {found.length > 0 && (
             <ActionButton label="Save as a table" onPress={() => void saveTable()} />
           )}
         </>
       }
     >
-      <FileProblem problem={file.problem} />
-      <UnreadableNotice
-        count={pieces.unreadable.length}
+      <ListNotices
+        problem={file.problem}
         what={pieceKind.counted}
-        onSave={() => saveUnreadable(pieces.unreadable)}
+        unreadable={pieces.unreadable.length}
+        onSaveUnreadable={() => saveUnreadable(pieces.unreadable)}
+        unsaved={unsaved.apart}
+        nameless="a record without a name"
+        onOpen={(draft) => (idOfDraft(draft) === '' ? onNew() : onOpen(idOfDraft(draft)))}
+        onDrop={unsaved.drop}
       />
+      {table !== undefined && <RecordsFromTable rows={table} onDone={() => setTable(undefined)} />}
       {all.length >= findFrom && (
         <View>
           <PressLink onPress={onLearned} style={[styles.tell, { borderBottomColor: colours.line }]}>
@@ -153,55 +130,15 @@ export function RecordListScreen({ tabs, onOpen, onLearned }: RecordListScreenPr
             value={sought.words}
             onChange={(words) => narrow({ words })}
           />
-          {namedFilters.map(([key, label]) =>
-            names[key].length === 0 ? null : (
-              <ChoiceLine
-                key={key}
-                label={label}
-                value={sought[key] ?? unlimited}
-                choices={[any, ...names[key].map((name) => ({ value: name, label: name }))]}
-                assumed={sought[key] === undefined}
-                onChange={(name) => narrow({ [key]: name === unlimited ? undefined : name })}
-              />
-            ),
-          )}
-          <ChoiceLine
-            label="Faults"
-            value={sought.fault ?? unlimited}
-            choices={faultChoices}
-            assumed={sought.fault === undefined}
-            onChange={(fault) =>
-              narrow({ fault: fault === unlimited ? undefined : (fault as Sought['fault']) })
-            }
-          />
-          <ChoiceLine
-            label="Rating"
-            value={sought.rating === undefined ? unlimited : String(sought.rating)}
-            choices={ratingChoices}
-            assumed={sought.rating === undefined}
-            onChange={(rating) =>
-              narrow({ rating: rating === unlimited ? undefined : Number(rating) })
-            }
-          />
-          <ChoiceLine
-            label="Made"
-            value={made}
-            choices={madeChoices}
-            assumed={made === unlimited}
-            onChange={(days) => {
-              setMade(days);
-              narrow({
-                from: days === unlimited ? undefined : Date.now() - Number(days) * msPerDay,
-              });
-            }}
-          />
+          <RecordFilters all={all} sought={sought} onNarrow={narrow} />
         </View>
       )}
       {all.length === 0 ? (
         <Panel title="No records yet">
           <Words>
             The bench writes one by itself as soon as a layer is poured: what was weighed, when, how
-            warm it was. Open a job and begin its pour.
+            warm it was. Open a job and begin its pour. What you made without it can be written down
+            here, or opened from a table.
           </Words>
         </Panel>
       ) : found.length === 0 ? (

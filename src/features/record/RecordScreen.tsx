@@ -26,6 +26,7 @@ import { sayDate, sayRecordFaults, sayWeight } from '../../words/record';
 import { BesideAnother } from './BesideAnother';
 import { Faults } from './Faults';
 import { Notes } from './Notes';
+import { Photos } from './Photos';
 import { countOf, PourOfRecord } from './PourOfRecord';
 import { Why } from './Why';
 
@@ -35,6 +36,8 @@ interface RecordScreenProps {
   /** Its job; undefined where that is gone. */
   readonly job: string | undefined;
   readonly onJob: (id: string) => void;
+  /** Puts a pour right by hand, counted from 0. */
+  readonly onByHand: (pour: number) => void;
 }
 
 const ratings = [
@@ -57,7 +60,7 @@ function sayLikeliest({ weight, for: [strongest], faults }: Cause): string {
 }
 
 /** The record of one piece: what happened, what is wrong with it, and why. */
-export function RecordScreen({ record, onBack, job, onJob }: RecordScreenProps) {
+export function RecordScreen({ record, onBack, job, onJob, onByHand }: RecordScreenProps) {
   const { piece, id } = record;
   const { change, remove } = usePieceActions();
   const notice = useNotice();
@@ -126,12 +129,31 @@ export function RecordScreen({ record, onBack, job, onJob }: RecordScreenProps) 
         />
         <Notes key={id} record={record} />
       </Lines>
+      <Photos
+        ids={piece.photos}
+        onAdd={(photo) =>
+          change(id, (before) => ({ ...before, photos: [...before.photos, photo] }))
+        }
+        onRemove={(gone) => {
+          put((before) => ({ ...before, photos: before.photos.filter((each) => each !== gone) }));
+          notice({
+            text: 'The photo is taken away.',
+            undo: () =>
+              change(id, (before) =>
+                before.photos.includes(gone)
+                  ? before
+                  : { ...before, photos: [...before.photos, gone] },
+              ),
+          });
+        }}
+      />
       {piece.pours.map((pour, at) => (
         <PourOfRecord
           key={pour.live ?? at}
           pour={pour}
           batchesBefore={countOf(piece.pours.slice(0, at).flatMap(({ layers }) => layers))}
           several={piece.pours.length > 1}
+          onByHand={() => onByHand(at)}
           onChange={(change) =>
             put((before) => ({
               ...before,

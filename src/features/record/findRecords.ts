@@ -38,6 +38,9 @@ function textOf(entry: PieceEntry): string {
   return text;
 }
 
+/** Puts together all that words are looked for in, before the first is typed. */
+export const rememberTexts = (entries: readonly PieceEntry[]): void => entries.forEach(textOf);
+
 /** The records that are sought, in their order: every word must stand in a name, a resin, a lot, a mould or a fault. */
 export function findRecords(entries: readonly PieceEntry[], sought: Sought): readonly PieceEntry[] {
   const { resin, lot, mould, fault, rating, from = -Infinity, to = Infinity } = sought;

@@ -21,6 +21,9 @@ export function RecordRoute() {
       record={record}
       onBack={back}
       job={job}
+      onByHand={(pour) =>
+        router.push({ pathname: '/records/by-hand', params: { id, pour, ...here } })
+      }
       onJob={(of) => router.navigate({ pathname: '/jobs/[id]', params: { id: of, ...here } })}
     />
   );

@@ -11,6 +11,7 @@ export function RecordsLayout() {
       list={
         <RecordListScreen
           tabs={<JobTabs here="records" onChange={(list) => router.navigate(jobPaths[list])} />}
+          onNew={() => router.push('/records/by-hand')}
           onLearned={() => router.push('/records/learned')}
           onOpen={(id) => router.push({ pathname: '/records/[id]', params: { id } })}
         />

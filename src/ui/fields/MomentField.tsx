@@ -7,22 +7,31 @@ import { FieldFrame } from './FieldFrame';
 
 interface MomentFieldProps {
   readonly label: string;
-  /** `2026-05-04T08:00`, or empty. */
+  /** `2026-05-04T08:00`, or empty; a day alone `2026-05-04`. */
   readonly value: string;
   readonly onChange: (local: string) => void;
   readonly problem?: string | undefined;
   readonly readBack?: string | undefined;
+  /** Without a time of it. */
+  readonly onlyDay?: boolean;
 }
 
 /** A day and a time of it. The device's own picker sets it: it fits a glove, and follows the person's habits of writing dates. */
-export function MomentField({ label, value, onChange, problem, readBack }: MomentFieldProps) {
+export function MomentField({
+  label,
+  value,
+  onChange,
+  problem,
+  readBack,
+  onlyDay = false,
+}: MomentFieldProps) {
   const colours = useColours();
   const problemId = useId();
   return (
     <FieldFrame label={label} problem={problem} readBack={readBack} problemId={problemId}>
       <input
-        type="datetime-local"
-        step={300}
+        type={onlyDay ? 'date' : 'datetime-local'}
+        step={onlyDay ? 1 : 300}
         aria-label={label}
         aria-invalid={problem !== undefined}
         aria-describedby={problemId}

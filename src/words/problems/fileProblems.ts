@@ -53,6 +53,8 @@ export const fileProblems: ProblemSentences<FileProblems> = {
     `It would unpack to more than ${String(data.mostBytes / 1e6)} MB, so it was left packed. Reduce the mesh.`,
   '3mf-bad': (data) => `A ${data.what} in the package is broken. Export it again.`,
   'picture-not-read': () => 'This picture cannot be read. Choose a JPEG or PNG.',
+  'picture-too-large': (data) =>
+    `This picture is larger than ${data.mostMb} MB. Save it smaller and choose it again.`,
   'picture-too-narrow': (data) =>
     `This picture is ${data.widthPx} × ${data.heightPx} points; there is nothing to see in it. Choose another.`,
   'reader-too-slow': (data) =>

@@ -31,6 +31,19 @@ export const learnProblems: ProblemSentences<LearnProblems> = {
       : `No column of times and one of temperatures was found among: ${columns.join(', ')}.`,
   'not-a-time': ({ row, times }) =>
     `Row ${row} has no time that can be read as ${timeFormNames[times]}.`,
+  'no-records-in-table': ({ columns }) =>
+    columns.length === 0
+      ? 'The table is empty: it wants a line with names, and a row for each batch.'
+      : `No column of names and one of days was found among: ${columns.join(', ')}.`,
+  'row-without-piece': ({ row }) => `Row ${row} does not say which piece it is of.`,
+  'row-without-day': ({ row }, value) =>
+    `Row ${row} has no day that can be read${String(value) === '' ? '' : `: ${String(value)}`}. Write it as 2026-05-04 or 4/5/2026.`,
+  'not-a-figure': ({ row, column, decimal }, value) =>
+    `Row ${row}, ${column}: ${String(value)} is no figure that fits there with a decimal ${decimal === '.' ? 'point' : 'comma'}.`,
+  'layer-too-early': ({ layer }) =>
+    `Layer ${layer} was begun before the one under it. Look at the two times again.`,
+  'done-before-pour': () =>
+    'That lies before its last layer was poured. Look at the day and the time.',
   'too-many-readings': ({ count, most }) =>
     `${count} readings are more than a record keeps, ${most}. One a minute is enough.`,
   'not-a-temperature': ({ row, decimal }) =>

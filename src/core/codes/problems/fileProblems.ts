@@ -31,6 +31,7 @@ export interface FileProblems {
   'zip-too-large': { readonly mostBytes: number };
   '3mf-bad': { readonly what: string };
   'picture-not-read': Nothing;
+  'picture-too-large': { readonly mostMb: number };
   'picture-too-narrow': { readonly widthPx: number; readonly heightPx: number };
   'reader-too-slow': { readonly seconds: number };
   'reader-broke-off': Nothing;

@@ -95,6 +95,7 @@ export const LotList = () => (
           unit="l"
           rule={amountRule}
         />
+        <CardText path={`lots.${index}.code`} label="Number on the bottles" />
         <CardText path={`lots.${index}.opened`} label="Opened on" placeholder="2026-11-23" />
         <CardText path={`lots.${index}.bestBefore`} label="Best before" placeholder="2027-11-23" />
       </FieldRow>

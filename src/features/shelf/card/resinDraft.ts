@@ -36,6 +36,7 @@ export interface KitDraft {
 
 export interface LotDraft {
   left: string;
+  code: string;
   opened: string;
   bestBefore: string;
 }
@@ -111,7 +112,7 @@ export function hardenerDraft(said: HardenerKeys = {}): HardenerDraft {
 }
 
 export const emptyKit = (): KitDraft => ({ supplier: '', size: '', price: '', delivery: '' });
-export const emptyLot = (): LotDraft => ({ left: '', opened: '', bestBefore: '' });
+export const emptyLot = (): LotDraft => ({ left: '', code: '', opened: '', bestBefore: '' });
 
 /** The card as the form shows it; a new one starts empty. */
 export function resinDraft(resin: Resin | undefined): ResinDraft {
@@ -138,8 +139,9 @@ export function resinDraft(resin: Resin | undefined): ResinDraft {
       price: text(price),
       delivery: text(delivery),
     })),
-    lots: (resin?.lots ?? []).map(({ left, opened, bestBefore }) => ({
+    lots: (resin?.lots ?? []).map(({ left, code, opened, bestBefore }) => ({
       left,
+      code: text(code),
       opened: text(opened),
       bestBefore: text(bestBefore),
     })),

@@ -1,0 +1,33 @@
+import { pourOf, type BenchCopy } from './benchCopy';
+import { isBatchLane, type BatchLane, type BenchState } from './benchState';
+
+/** What of a pour is mixed by now. */
+export interface Poured {
+  /** Mixed, g of both parts. */
+  readonly g: number;
+  /** Of what its plan asks for, the share that is still to be mixed, 0 to 1. */
+  readonly restShare: number;
+  /** All of it is in the mould. */
+  readonly isWhole: boolean;
+}
+
+/** A batch that is done with, in the mould or thrown away. */
+const isDone = ({ next }: BatchLane): boolean => next === undefined;
+
+const mixedG = ({ inCup: { aG, bG }, batch: { group } }: BatchLane): number =>
+  // Marks on a cup, and pumps, are taken to have given what they were to give.
+  (aG ?? group.a.g) + (bG ?? group.b.g);
+
+/** What of a pour is mixed by now; layers that were poured before the bench was opened are none of it, and not to come. */
+export function pouredOf(copy: BenchCopy, state: BenchState): Poured {
+  const lanes = state.lanes.filter(isBatchLane);
+  const restG = lanes
+    .filter((lane) => !isDone(lane))
+    .reduce((sum, { batch }) => sum + batch.group.g, 0);
+  const all = pourOf(copy).batches.reduce((sum, { count, g }) => sum + count * g, 0);
+  return {
+    g: lanes.filter(isDone).reduce((sum, lane) => sum + mixedG(lane), 0),
+    restShare: all === 0 ? 0 : Math.min(1, restG / all),
+    isWhole: lanes.length > 0 && restG === 0,
+  };
+}

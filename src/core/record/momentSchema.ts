@@ -1,0 +1,20 @@
+import { string } from 'yup';
+import { InputError } from '../problem';
+import { refusal } from '../schema/refusal';
+import { momentOf } from '../timetable/calendar';
+
+/** A day and a time as somebody's clock shows it, `2026-05-04T08:00`; it may be left empty or out. */
+export const momentSchema = string()
+  .transform((typed: string | undefined) => (typed?.trim() === '' ? undefined : typed))
+  .test('moment', (typed, context) => {
+    if (typed === undefined) return true;
+    try {
+      momentOf(typed, 'UTC');
+      return true;
+    } catch (error) {
+      if (error instanceof InputError) {
+        return refusal(context, 'not-a-moment', { example: '2026-05-04T08:00' });
+      }
+      throw error;
+    }
+  });
