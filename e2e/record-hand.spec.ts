@@ -43,7 +43,7 @@ test('a piece that was made without the bench is written down, kept while it is 
 
   // Found again by the day that it was made on.
   await openRecords(page);
-  await page.getByRole('button', { name: 'Narrow it down' }).tap();
+  await page.getByRole('button', { name: /^Narrow it down/ }).tap();
   await page.getByRole('button', { name: /^Made: / }).tap();
   await page.getByRole('radio', { name: 'between two days' }).tap();
   await page.getByLabel('From', { exact: true }).fill('2026-03-01');

@@ -23,7 +23,7 @@ async function measureList(
   await figures(page).waitFor();
   await multiply(page, 'job/', count);
   const firstLoad = await loaded(page, list);
-  await listKept(page, count);
+  await listKept(page, 'job/', count);
   const load = await loaded(page, list);
   await figures(page).waitFor();
   const nodes = await page.evaluate(() => document.querySelectorAll('*').length);

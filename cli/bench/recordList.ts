@@ -17,7 +17,7 @@ export const benchRecordList = (): Promise<readonly BenchFigure[]> =>
     await page.getByLabel('Open the record of Companionway step').waitFor();
     await multiply(page, 'piece/', count);
     await loaded(page, `${origin}/records`);
-    await listKept(page, count);
+    await listKept(page, 'piece/', count);
     await loaded(page, `${origin}/jobs`);
     await page.getByRole('listitem').first().waitFor();
     const open = await msFrom(

@@ -47,6 +47,9 @@ export function later<Name extends keyof Rest>(
     default: (await rest())[name] as ComponentType<object>,
   }));
   return function Later(props) {
+    // What is there already is shown at once: React lets whatever was waited for wait for a third of a second more.
+    const [Ready] = useState(() => loaded?.[name] as ComponentType<object> | undefined);
+    if (Ready !== undefined) return <Ready {...props} />;
     return (
       <Suspense fallback={null}>
         <Loaded {...props} />

@@ -1,5 +1,4 @@
 import { inCupMinOf, overPercentOf, potShareOf } from '../core/record/batchFigures';
-import { formatPlain } from '../core/quantity/format';
 import type { FaultKind } from '../core/record/faults';
 import type { RecordColumn } from '../core/record/recordsTable';
 import type { BatchRecord, LayerRecord, LotUsed, PourRecord } from '../core/record/recordSchema';
@@ -7,6 +6,7 @@ import { coatSurfaceWords } from './coats';
 import { capital, sayDegrees, sayExactG, sayG, sayHeight, sayPercent, sayTime } from './figures';
 import { faultNames } from './diagnosis';
 import { sayClockAt, sayDayAt } from './moments';
+import { sayBytes } from './storage';
 
 const msPerMin = 60_000;
 const tie = '\u00a0';
@@ -144,12 +144,6 @@ export const sayWeight = (chance: number): string =>
 /** What photos take of the storage: `3 photos · 412 kB on this device`. */
 export const sayPhotos = (count: number, bytes: number): string =>
   `${count} ${count === 1 ? 'photo' : 'photos'} · ${sayBytes(bytes)} on this device`;
-
-/** An amount of storage, to two figures. */
-export const sayBytes = (bytes: number): string =>
-  bytes >= 1e6
-    ? `${formatPlain(bytes / 1e6, bytes >= 1e7 ? 0 : 1)}${tie}MB`
-    : `${Math.ceil(bytes / 1000)}${tie}kB`;
 
 /** What a column of a table may hold, to choose from. */
 export const recordColumnNames: Readonly<Record<RecordColumn, string>> = {

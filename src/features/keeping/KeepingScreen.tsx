@@ -3,6 +3,8 @@ import { useAllKept, useAside, useSaveState } from '../../data/hooks/queries';
 import { useUnreadable } from '../../data/hooks/useUnreadable';
 import { useStartOver } from '../../data/hooks/useStartOver';
 import { usePersistence, type Persistence } from '../../data/hooks/usePersistence';
+import { useStorageUse } from '../../data/hooks/useStorageUse';
+import { sayStorageUse } from '../../words/storage';
 import { OpenEverything } from './OpenEverything';
 import { useStore } from '../../data/hooks/DataProvider';
 import { saveUnreadable } from '../../data/files/everything';
@@ -39,6 +41,7 @@ export function KeepingScreen() {
   const startOver = useStartOver();
   const notice = useNotice();
   const persistence = usePersistence();
+  const use = useStorageUse();
   const unreadable = [
     ...through.unreadable,
     // Those that had to make room for something that can be read.
@@ -74,6 +77,9 @@ export function KeepingScreen() {
         <View style={styles.row}>
           <SaveEverything store={store} label="Save everything as a file" />
         </View>
+        {use !== undefined && sayStorageUse(use) !== '' && (
+          <Words testID="storage-use">{sayStorageUse(use)}</Words>
+        )}
         {persistence !== undefined && <Words>{persistenceWords[persistence]}</Words>}
         {through.looked < through.of && through.of >= tellFrom && (
           <Words colour="inkSoft">

@@ -1,4 +1,5 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { faultKinds } from '../../core/record/faults';
 import type { PieceEntry } from '../../data/records/pieceEntry';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
@@ -12,6 +13,8 @@ interface RecordFiltersProps {
   readonly all: readonly PieceEntry[];
   readonly sought: Sought;
   readonly onNarrow: (change: Partial<Sought>) => void;
+  /** What is done with those that are found. */
+  readonly children: ReactNode;
 }
 
 /** Narrows nothing. */
@@ -55,16 +58,17 @@ export function RecordFilters(props: RecordFiltersProps) {
   const count = countOf(props.sought);
   return (
     <FoldPanel
-      title="Narrow it down"
+      title="Narrow it down, save a table"
       summary={count === 0 ? 'resin, lot, mould, faults, rating, days' : `by ${count} things`}
       testID="record-filters"
     >
       <Filters {...props} />
+      <View style={styles.row}>{props.children}</View>
     </FoldPanel>
   );
 }
 
-function Filters({ all, sought, onNarrow }: RecordFiltersProps) {
+function Filters({ all, sought, onNarrow }: Omit<RecordFiltersProps, 'children'>) {
   const { fault, rating } = sought;
   const names = useMemo(
     () => ({
@@ -163,3 +167,5 @@ function Made({ sought, onNarrow }: Pick<RecordFiltersProps, 'sought' | 'onNarro
     </>
   );
 }
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap' } });

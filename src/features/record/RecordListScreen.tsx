@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { saveUnreadable } from '../../data/files/everything';
@@ -62,9 +62,8 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
     });
   const [sought, setSought] = useState<Sought>({ words: '' });
   const [table, setTable] = useState<TableRows>();
-  const late = useDeferredValue(sought);
   const all = pieces?.records;
-  const found = useMemo(() => findRecords(all ?? [], late), [all, late]);
+  const found = useMemo(() => findRecords(all ?? [], sought), [all, sought]);
   // So that the first word that is typed need not wait for it.
   useEffect(() => whenIdle(() => rememberTexts(all ?? [])), [all]);
   const row = useMemo(
@@ -98,9 +97,6 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
             style={styles.main}
           />
           <ActionButton icon="folder-open" label="Open a file" onPress={() => void openFile()} />
-          {found.length > 0 && (
-            <ActionButton label="Save as a table" onPress={() => void saveTable()} />
-          )}
         </>
       }
     >
@@ -130,7 +126,19 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
             value={sought.words}
             onChange={(words) => narrow({ words })}
           />
-          <RecordFilters all={all} sought={sought} onNarrow={narrow} />
+          <RecordFilters all={all} sought={sought} onNarrow={narrow}>
+            {found.length > 0 && (
+              <ActionButton
+                icon="download"
+                label={
+                  found.length === 1
+                    ? 'Save it as a table'
+                    : `Save these ${found.length} as a table`
+                }
+                onPress={() => void saveTable()}
+              />
+            )}
+          </RecordFilters>
         </View>
       )}
       {all.length === 0 ? (

@@ -134,10 +134,8 @@ export function HandFields() {
           <Text path="lotOpened" label="Opened on" placeholder="2026-05-04" />
         </FieldRow>
         <MouldOfHand />
-        <FieldRow>
-          <Moment path="out" label="Out of its form" />
-          <Moment path="machined" label="Planed or sanded" />
-        </FieldRow>
+        <Moment path="out" label="Out of its form" />
+        <Moment path="machined" label="Planed or sanded" />
       </FoldPanel>
     </>
   );
@@ -171,10 +169,8 @@ function Layers() {
             ) : undefined
           }
         >
-          <FieldRow>
-            <Figure path={`layers.${at}.depth`} label="Depth" unit="mm" rule={lengthRule} />
-            <Moment path={`layers.${at}.begun`} label="Begun" />
-          </FieldRow>
+          <Moment path={`layers.${at}.begun`} label="Begun" />
+          <Figure path={`layers.${at}.depth`} label="Depth" unit="mm" rule={lengthRule} />
           <Batches
             layer={at}
             batches={layer.batches}

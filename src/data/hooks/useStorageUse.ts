@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/react-query';
+import { photoCollection } from '../repositories';
+import { useStore } from './DataProvider';
+
+/** What is kept takes so much of what the browser gives. */
+interface StorageUse {
+  /** Bytes; undefined where the browser does not say. */
+  readonly usage: number | undefined;
+  readonly quota: number | undefined;
+  readonly photos: number;
+}
+
+/** Asked anew each time that somebody looks. */
+export function useStorageUse(): StorageUse | undefined {
+  const store = useStore();
+  const { data } = useQuery({
+    queryKey: ['storage-use'],
+    queryFn: async (): Promise<StorageUse> => {
+      const photos = (await store.keys(photoCollection.prefix)).length;
+      const storage = globalThis.navigator?.storage as StorageManager | undefined;
+      if (typeof storage?.estimate !== 'function') {
+        return { usage: undefined, quota: undefined, photos };
+      }
+      const { usage, quota } = await storage.estimate();
+      return { usage, quota, photos };
+    },
+    staleTime: 0,
+  });
+  return data;
+}
