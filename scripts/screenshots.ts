@@ -197,7 +197,7 @@ const takeAll = (): Promise<void> =>
       if (path === benchJob) await page.clock.install({ time: tuesday });
       else await page.clock.setFixedTime(tuesday);
       await page.goto(new URL(path, address).href);
-      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.getByRole('heading', { level: 1 }).first().waitFor();
       await page.waitForLoadState('networkidle');
       // A step comes in a chunk of its own, after the frame around it.
       if (/^\/jobs\/.*(measure|layers|heat|mix|colour|resin|hold|prepare|days|pour)/.test(path)) {

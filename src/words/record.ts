@@ -3,7 +3,16 @@ import type { FaultKind } from '../core/record/faults';
 import type { RecordColumn } from '../core/record/recordsTable';
 import type { BatchRecord, LayerRecord, LotUsed, PourRecord } from '../core/record/recordSchema';
 import { coatSurfaceWords } from './coats';
-import { capital, sayDegrees, sayExactG, sayG, sayHeight, sayPercent, sayTime } from './figures';
+import {
+  capital,
+  sayDegrees,
+  sayExactG,
+  sayG,
+  sayHeight,
+  sayMoney,
+  sayPercent,
+  sayTime,
+} from './figures';
 import { faultNames } from './diagnosis';
 import { sayClockAt, sayDayAt } from './moments';
 import { sayBytes } from './storage';
@@ -183,3 +192,13 @@ export const sayLook = (
   zone: string,
 ): string =>
   `Coat ${layer + 1} looked at ${sayWhen(at, zone)}: ${coatSurfaceWords[surface].name.toLowerCase()}`;
+
+/** What a pour cost in resin, and what of that was lost; nothing where no price was known. */
+export function sayPourCost(
+  { cost, lostCost = 0 }: Pick<PourRecord, 'cost' | 'lostCost'>,
+  currency: string,
+): string {
+  if (cost === undefined) return '';
+  const lost = lostCost > 0.005 ? `, ${sayMoney(lostCost, currency)} of it over or lost` : '';
+  return `${sayMoney(cost, currency)} of resin${lost}`;
+}

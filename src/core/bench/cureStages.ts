@@ -89,7 +89,8 @@ export function curingLayers(copy: BenchCopy, state: BenchState): readonly Curin
         ? [
             {
               stage: 'plane',
-              at: at(Math.max(now.hard ?? 0, cure.planeAfterMin)),
+              // What never gets hard is never planed.
+              at: now.hard === undefined ? undefined : at(Math.max(now.hard, cure.planeAfterMin)),
               range: undefined,
             },
           ]

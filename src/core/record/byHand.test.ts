@@ -78,6 +78,7 @@ test.each<[string, Partial<Hand>, string]>([
   ['no resin', { resin: '' }, 'no-name at resin'],
   ['words for degrees', { room: 'warm' }, 'unreadable at room'],
   ['no such day', { made: '2026-02-31T09:00' }, 'not-a-moment at made'],
+  ['a day before moments are counted', { made: '1912-04-14T09:00' }, 'not-a-moment at made'],
   ['out before it was poured', { out: '2026-01-01T09:00' }, 'done-before-pour at out'],
   [
     'an upper layer before the lower one',

@@ -142,6 +142,7 @@ const unmentioned: PourRecord = {
   seen: [],
   looks: [],
   drops: [],
+  said: [],
 };
 
 const told = (value: number | null | undefined, decimals: number, unit: string): string =>

@@ -18,8 +18,11 @@ const whole: readonly BenchEvent[] = [
   { at: at(210), did: 'heating', lane: 'layer-1/2' },
 ];
 
-const recordOf = (events: readonly BenchEvent[], ticked: ReadonlySet<string> = new Set()) =>
-  pourRecordOf(copy, benchState(copy, events), 'live-1', ticked);
+const recordOf = (
+  events: readonly BenchEvent[],
+  lines: ReadonlySet<string> = new Set(),
+  tasks: ReadonlyMap<string, number> = new Map(),
+) => pourRecordOf(copy, benchState(copy, events), 'live-1', { lines, tasks });
 
 test('a pour at the bench becomes a record: weights, times, readings, what was left out', () => {
   const pour = recordOf(whole);
@@ -86,4 +89,18 @@ test('what was skipped is told as skipped', () => {
   );
   const [batch] = recordOf(skipped).layers[0]!.batches;
   expect(batch).toMatchObject({ rest: undefined, restSkipped: true, secondCup: false });
+});
+
+test('what is ticked off in the days is in the record; what was told at the watch stands over it', () => {
+  const ticked = new Map([
+    ['pour-1/demould', at(4000)],
+    ['pour-1/plane', at(20_000)],
+  ]);
+  expect(recordOf(whole, undefined, ticked)).toMatchObject({
+    demouldedAt: at(4000),
+    machinedAt: at(20_000),
+    fanOffAt: undefined,
+  });
+  const told = recordOf([...whole, { at: at(3900), did: 'demoulded' }], undefined, ticked);
+  expect(told.demouldedAt).toBe(at(3900));
 });

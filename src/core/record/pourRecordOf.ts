@@ -10,6 +10,7 @@ import { idOfLine, type PrepareLine } from '../prepare/prepareOf';
 import { readResin } from '../resin/readResin';
 import { withHardener } from '../resin/withHardener';
 import type { Resin } from '../resin/resinSchema';
+import { demouldTaskId, planeTaskId, pourTaskId } from '../timetable/taskIds';
 import type { BatchRecord, LayerRecord, PourRecord } from './recordSchema';
 
 const msPerMin = 60_000;
@@ -187,16 +188,22 @@ function stoodOf(copy: BenchCopy, state: BenchState): PourRecord['stood'] {
   };
 }
 
+/** What of a job is ticked off: lines of its list of preparations, and tasks of its days with when they were done, ms. */
+export interface TickedOff {
+  readonly lines: ReadonlySet<string>;
+  readonly tasks: ReadonlyMap<string, number>;
+}
+
 /**
  * A pour of a record as the bench wrote it: its plan beside what was really done.
  * @param live the pour at the bench
- * @param ticked lines of the job's list of preparations that are ticked off
+ * @param ticked what of its job is ticked off
  */
 export function pourRecordOf(
   copy: BenchCopy,
   state: BenchState,
   live: string,
-  ticked: ReadonlySet<string>,
+  ticked: TickedOff,
 ): PourRecord {
   const pour = pourOf(copy);
   const { resin } = pour;
@@ -206,13 +213,18 @@ export function pourRecordOf(
     if (did === 'heating' && lane !== undefined && !heated.has(lane)) heated.set(lane, at);
   }
   const { fillers, pigment } = mixedInto(pour);
-  const done = doneOf(copy.prepare, ticked);
+  const done = doneOf(copy.prepare, ticked.lines);
   const rooms = state.events.flatMap(({ did, place, c }) =>
     did === 'read' && place === 'room' && c !== undefined ? [c] : [],
   );
   const [first] = pour.layers;
-  const lastAt = (did: 'demoulded' | 'planed' | 'fan-off'): number | undefined =>
-    lastEvent(state.events, (event) => event.did === did)?.at;
+  // Told at the watch, or ticked off in the days.
+  const lastAt = (
+    did: 'demoulded' | 'planed' | 'fan-off',
+    ...tasks: readonly string[]
+  ): number | undefined =>
+    lastEvent(state.events, (event) => event.did === did)?.at ??
+    tasks.flatMap((task) => ticked.tasks.get(task) ?? []).at(-1);
   const label = card && withHardener(card, resin.hardener);
   const pigmentLimit = label && readResin(label).pigmentLimit;
   return {
@@ -235,6 +247,7 @@ export function pourRecordOf(
     heldDown: done('hold-down'),
     surfaceCleaned: done('clean-surface', 'clean-timber', 'wipe-oil'),
     covered: done('cover'),
+    said: [],
     measured: measuredOf(copy, pour),
     drops: dropsOf(pour),
     layers: pour.layers.map((_, layer) => layerOf(copy, state, layer, heated)),
@@ -252,9 +265,12 @@ export function pourRecordOf(
         ? [{ at, layer, surface }]
         : [],
     ),
-    demouldedAt: lastAt('demoulded'),
-    machinedAt: lastAt('planed'),
-    fanOffAt: lastAt('fan-off'),
+    demouldedAt: lastAt('demoulded', demouldTaskId(pour)),
+    machinedAt: lastAt('planed', planeTaskId(pour)),
+    fanOffAt: lastAt(
+      'fan-off',
+      ...pour.layers.map((_, layer) => `${pourTaskId(pour, layer)}/fan-off`),
+    ),
     ...costOf(copy, state),
   };
 }

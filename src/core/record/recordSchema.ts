@@ -138,6 +138,8 @@ const pourRecordSchema = object({
   heldDown: boolean().optional(),
   surfaceCleaned: boolean().optional(),
   covered: boolean().optional(),
+  /** Those of these that a person said, whatever the bench makes of the list of preparations. */
+  said: array().of(text(40).defined()).max(20).default([]),
   /** The tint was tried at a depth other than the piece's, mm. */
   tintTriedMm: number().min(0).max(1e4).optional(),
   /** What there was to fill, with how that was found, and for what kind of job. */

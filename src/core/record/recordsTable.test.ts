@@ -107,6 +107,11 @@ test('days that may be meant either way are asked; a comma where a point is said
 test.each<[string, Record<string, string>, string]>([
   ['no piece', { Project: '' }, 'row-without-piece {"row":2}'],
   ['no day', { Date: 'soon' }, 'row-without-day {"row":2}'],
+  [
+    'notes of a whole page and more',
+    { Problems: 'x'.repeat(1001) },
+    'cell-too-long {"row":2,"column":"Problems","longest":1000}',
+  ],
   ['no such day', { Date: '31/02/2026' }, 'row-without-day {"row":2}'],
   [
     'weights below nothing',
@@ -126,4 +131,10 @@ test('a table of something else is refused', () => {
     'no-records-in-table {"columns":["t","c"]}',
   );
   expect(codeOf(() => guessRecords([]))).toBe('no-records-in-table {"columns":[]}');
+});
+
+test('columns that are named as objects have things are columns like others', () => {
+  const rows = texts(own).map((row) => ({ ...row, constructor: 'x', toString: 'y' }));
+  const how = { ...guessRecords(rows), decimal: ',' } as const;
+  expect(readRecords(rows, how, given)).toHaveLength(1);
 });

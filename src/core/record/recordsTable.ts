@@ -2,8 +2,14 @@ import { Temporal } from 'temporal-polyfill';
 import { toCelsius } from '../learn/fahrenheit';
 import { InputError } from '../problem';
 import type { Resin } from '../resin/resinSchema';
+import { checkedOrThrow } from '../schema/check';
 import { faultKinds, severities, type FaultKind, type FaultSeverity } from './faults';
-import type { BatchRecord, LayerRecord, PieceRecord } from './recordSchema';
+import {
+  pieceRecordSchema,
+  type BatchRecord,
+  type LayerRecord,
+  type PieceRecord,
+} from './recordSchema';
 
 /** A table as it was read: a batch a row, its cells by their column. */
 type TableRows = readonly Readonly<Record<string, string>>[];
@@ -156,7 +162,7 @@ const most: Partial<Record<RecordColumn, number>> = { humidity: 100, layer: 200,
 
 /**
  * The records of a table: rows of one name and one day are batches of one piece.
- * @throws InputError `row-without-piece`, `row-without-day`, `not-a-figure` with the row as people count and the column
+ * @throws InputError `row-without-piece`, `row-without-day`, `not-a-figure`, `cell-too-long` with the row as people count and the column
  */
 export function readRecords(
   rows: TableRows,
@@ -186,11 +192,22 @@ export function readRecords(
       }
       return value;
     };
+    const text = (column: RecordColumn, longest: number): string => {
+      const told = cell(column);
+      if (told.length > longest) {
+        throw new InputError('cell-too-long', told.length, {
+          row: place,
+          column: how.columns[column] ?? '',
+          longest,
+        });
+      }
+      return told;
+    };
     const weight = (column: RecordColumn): number | undefined => {
       const value = figure(column);
       return value === undefined ? undefined : value * (how.weights === 'oz' ? gPerOz : 1);
     };
-    const name = cell('piece').slice(0, 200);
+    const name = text('piece', 200);
     if (name === '') throw new InputError('row-without-piece', '', { row: place });
     const madeAt = momentIn(cell('made'), how.dates, zone);
     if (madeAt === undefined || madeAt < 0) {
@@ -200,7 +217,7 @@ export function readRecords(
     const piece = pieces.get(key) ?? emptyPiece(name, madeAt);
     pieces.set(key, piece);
     const pour = piece.pours[0]!;
-    const resin = cell('resin').slice(0, 200);
+    const resin = text('resin', 200);
     const card = cards.find((each) => each.name.toLowerCase() === resin.toLowerCase());
     if (card !== undefined) {
       const { kits: _, lots: __, notes: ___, ownPace: ____, ...label } = card;
@@ -214,7 +231,7 @@ export function readRecords(
       .filter(Boolean)) {
       if (pour.lots.every((each) => each.name !== lot)) {
         pour.lots.push({
-          name: lot.slice(0, 80),
+          name: lot,
           part: 'both',
           opened: undefined,
           bestBefore: undefined,
@@ -243,7 +260,7 @@ export function readRecords(
     if (isWeighed) layer.batches.push(batch);
     const rating = figure('rating');
     if (rating !== undefined && rating >= 1) piece.rating = Math.round(rating);
-    const told = cell('faults')
+    const told = text('faults', 1000)
       .split(/\s*[;,]\s*/)
       .filter(Boolean);
     const unknown: string[] = [];
@@ -252,13 +269,14 @@ export function readRecords(
       if (fault === undefined) unknown.push(text);
       else if (piece.faults.every(({ kind }) => kind !== fault.kind)) piece.faults.push(fault);
     }
-    for (const line of [cell('notes'), unknown.join(', ')].filter(Boolean)) {
+    for (const line of [text('notes', 4000), unknown.join(', ')].filter(Boolean)) {
       if (!piece.notes.includes(line)) {
-        piece.notes = [piece.notes, line].filter(Boolean).join('\n').slice(0, 5000);
+        piece.notes = [piece.notes, line].filter(Boolean).join('\n');
       }
     }
   });
-  return [...pieces.values()];
+  // What a record cannot hold, such as a thousand batches of one layer, is told and not kept.
+  return [...pieces.values()].map((piece) => checkedOrThrow(pieceRecordSchema, piece));
 }
 
 const emptyLayer = (at: number, madeAt: number): LayerRecord => ({
@@ -288,6 +306,7 @@ const emptyPiece = (name: string, madeAt: number): PieceRecord => ({
       seen: [],
       looks: [],
       drops: [],
+      said: [],
       byHand: true,
     },
   ],

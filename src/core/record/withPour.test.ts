@@ -33,11 +33,18 @@ test('what a person said of it stays; what was read comes to it once, in the ord
     seen: [],
     looks: [],
     drops: [],
+    said: [],
     readings: [...fill.readings, reading],
   };
   const [after] = withPour(before, now, of).pours;
   expect(after).toMatchObject({ humidityPercent: 71, lots: said.lots, seen: said.seen });
   expect(after!.readings).toEqual([reading, ...fill.readings]);
+});
+
+test('what a person said was not done stays so, whatever the list of preparations says', () => {
+  const before = withPour(undefined, { ...fill, timberSealed: false, said: ['timberSealed'] }, of);
+  const [after] = withPour(before, { ...fill, timberSealed: true, covered: true }, of).pours;
+  expect(after).toMatchObject({ timberSealed: false, covered: true, said: ['timberSealed'] });
 });
 
 test('a pour that was put right by hand keeps its figures', () => {

@@ -15,18 +15,18 @@ function renewed(before: PourRecord, now: PourRecord): PourRecord {
   const readings = together(before.readings, now.readings);
   const looks = together(before.looks, now.looks);
   if (before.byHand === true) return { ...before, readings, seen, looks };
-  const { humidityPercent, demouldedAt, machinedAt, fanOffAt } = before;
+  const said = Object.fromEntries(
+    before.said.map((what) => [what, before[what as keyof PourRecord]]),
+  ) as Partial<PourRecord>;
   return {
     ...now,
+    ...said,
+    said: before.said,
     readings,
     seen,
     lots: now.lots.length > 0 ? now.lots : before.lots,
     mould: now.mould ?? before.mould,
-    humidityPercent,
-    // Whichever was told: the bench may have heard of it too.
-    demouldedAt: now.demouldedAt ?? demouldedAt,
-    machinedAt: now.machinedAt ?? machinedAt,
-    fanOffAt: now.fanOffAt ?? fanOffAt,
+    humidityPercent: before.humidityPercent,
   };
 }
 

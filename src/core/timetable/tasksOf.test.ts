@@ -166,3 +166,12 @@ test('all jobs of the demo at once, none of them in the way of another', () => {
     if (next !== undefined) expect(to).toBeLessThanOrEqual(next.from);
   }
 });
+
+test('what never gets hard in its room is neither taken out of its form nor planed, and never ready', () => {
+  const kinds = (temperature: string) =>
+    demo('demo-galley-inlay', { room: { temperature } })
+      .tasks.tasks.map(({ kind }) => kind)
+      .filter((kind) => kind === 'demould' || kind === 'plane' || kind === 'ready');
+  expect(kinds('20 °C')).toEqual(['demould', 'plane', 'ready']);
+  expect(kinds('0 °C')).toEqual([]);
+});

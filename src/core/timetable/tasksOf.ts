@@ -134,6 +134,9 @@ function afterFill(
   const last = clocks[index]?.at(-1);
   const out = outOfForm(resolved.pours[index]!, pour, last);
   const leaves = leavesForm && (pour.role === 'castings' || isLastFill) && pour.kind !== 'covers';
+  const { cure } = pour.layers.at(-1)!;
+  // What never gets hard in its room gums under every blade: the heat step warns of it.
+  const getsHard = cure === undefined || cure.hardH !== undefined;
   const isMould = pour.parts.some(({ shape }) => shape === 'mould');
   const common = { pour: index, hands: 'on' } as const;
   return [
@@ -148,7 +151,7 @@ function afterFill(
           }),
         ]
       : []),
-    ...(surfaced && isLastFill
+    ...(surfaced && isLastFill && getsHard
       ? [
           spec({
             ...common,

@@ -86,6 +86,8 @@ export function outOfForm(
 ): { readonly fromMin: number; readonly safe: Tie['safe'] } | undefined {
   const labelMin = labelOutMin(resolved, pour);
   const cure = pour.layers.at(-1)?.cure;
+  // What the model follows and never leaves its form is not told to by a label, which knows nothing of this room.
+  if (cure !== undefined && cure.demouldH === undefined) return undefined;
   const modelMin = cure?.demouldH === undefined ? undefined : cure.demouldH * hour;
   if (labelMin === undefined && modelMin === undefined) return undefined;
   const fromMin = Math.max(labelMin ?? 0, modelMin ?? 0);

@@ -147,6 +147,7 @@ function pieceOf(record: DemoRecord, nowMs: number): PieceRecord {
         seen: [],
         looks: [],
         drops: [],
+        said: [],
         ...record.pour,
         layers: layers.map(({ depthMm, afterMin, window, peakC, batches }, at) => {
           const begunAt = madeAt + afterMin * minuteMs;

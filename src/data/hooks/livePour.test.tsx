@@ -16,6 +16,7 @@ import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
 import { DataProvider } from './DataProvider';
 import { useLives } from './queries';
+import { useChangeDays } from './useJobDays';
 import { nameOfLive, useLiveActions, useLivePour, type Deed } from './useLivePour';
 
 function around(store: RecordStore) {
@@ -180,6 +181,31 @@ test('what is mixed comes off the shelf as it is poured, is in the record, and g
     here.current.actions.act(id, () => [{ at: done(700, '').at, did: 'demoulded' }]),
   );
   expect((await read<MouldRecord>('mould/tray-mould')).mould.castings).toBe(11);
+});
+
+test('what is ticked off in the days comes into the record of its pour, and goes with the tick', async () => {
+  const { first, here, id } = await begun();
+  await act(async () =>
+    here.current.actions.act(id, () => [
+      done(0, 'layer-1:ready'),
+      ...batchDone(1, 'layer-1/1'),
+      ...batchDone(20, 'layer-1/2'),
+    ]),
+  );
+  const { result } = renderHook(useChangeDays, { wrapper: around(first) });
+  const outAt = async (): Promise<number | undefined> => {
+    const key = `piece/${here.current.lives![0]!.piece!}`;
+    const { piece } = JSON.parse((await first.contents([key])).get(key)!) as KeptPiece;
+    return piece.pours[0]!.demouldedAt;
+  };
+  const from = '2026-10-08T10:00:00.000Z';
+  const task = { id: 'pour-1/demould', from, to: from };
+  await act(async () =>
+    result.current.changeTicks('job-1', ({ lines }) => ({ lines, tasks: [task] })),
+  );
+  expect(await outAt()).toBe(Date.parse(from));
+  await act(async () => result.current.changeTicks('job-1', ({ lines }) => ({ lines, tasks: [] })));
+  expect(await outAt()).toBeUndefined();
 });
 
 test('another plan is taken for what is not begun', async () => {

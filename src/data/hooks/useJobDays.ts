@@ -8,6 +8,7 @@ import { datesCollection, datesRecordOf, ticksCollection, ticksRecordOf } from '
 import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
 import { useDates, useTicks } from './queries';
+import { recordedByTicks } from './recordOfPour';
 import { useCommit } from './useCommit';
 
 export type JobDates = Pick<DatesRecord, 'start' | 'due' | 'pins'>;
@@ -44,11 +45,14 @@ export function useChangeDays() {
     (job: string, change: (before: JobTicks) => JobTicks): Promise<void> =>
       againIfOvertaken(async () => {
         const { record } = await readOne(store, ticksKind, job);
-        const written = ticksRecordOf(job, change(record ?? noTicks), record);
+        const next = change(record ?? noTicks);
+        const written = ticksRecordOf(job, next, record);
+        const recorded = await recordedByTicks(store, job, next);
         await commit([
           record === undefined
             ? ticksCollection.creation(written)
             : ticksCollection.change(written, record),
+          ...recorded,
         ]);
       }),
     [store, commit],

@@ -3,26 +3,17 @@ import { nanoid } from 'nanoid';
 import type { BenchCopy } from '../../core/bench/benchCopy';
 import type { BenchEvent } from '../../core/bench/benchEvents';
 import { benchState, type BenchState } from '../../core/bench/benchState';
-import { pourRecordOf } from '../../core/record/pourRecordOf';
-import { withPour } from '../../core/record/withPour';
-import { copies, lives, pieces, ticks } from '../kinds/kinds';
+import { copies, lives } from '../kinds/kinds';
 import { readOne } from '../kinds/readOne';
 import type { LiveEntry } from '../records/liveEntry';
 import type { LiveRecord } from '../records/liveRecord';
-import {
-  copyCollection,
-  copyRecordOf,
-  keptPieceOf,
-  liveCollection,
-  liveRecordOf,
-  pieceCollection,
-} from '../repositories';
-import type { Write } from '../store/changes';
+import { copyCollection, copyRecordOf, liveCollection, liveRecordOf } from '../repositories';
 import type { RecordStore } from '../store/recordStore';
 import { againIfOvertaken } from './againIfOvertaken';
 import { useStore } from './DataProvider';
 import { useOne } from './queries';
-import { shelfInRecord, shelfOfPour } from './shelfOfPour';
+import { recordedIn } from './recordOfPour';
+import { shelfOfPour } from './shelfOfPour';
 import { useCommit, useUndoable, type Undo } from './useCommit';
 
 /** What is written follows from how things stand when it is; nothing where it is done already. */
@@ -44,37 +35,6 @@ async function pieceFor(store: RecordStore, job: string, pour: number): Promise<
   return piece === undefined || own.some((each) => each.piece === piece && each.pour === pour)
     ? nanoid()
     : piece;
-}
-
-/** The record that a pour is written to; those of older versions have one of their own. */
-export const recordOf = ({
-  id,
-  piece,
-}: {
-  readonly id: string;
-  readonly piece?: string | undefined;
-}): string => piece ?? id;
-
-/** What a pour makes of its record: nothing before any of it is in the mould. */
-async function recordedIn(
-  store: RecordStore,
-  live: LiveRecord,
-  copy: BenchCopy,
-): Promise<readonly Write[]> {
-  const state = benchState(copy, live.events);
-  if (state.layers.every(({ pouredAt }) => pouredAt === undefined)) return [];
-  const id = recordOf(live);
-  const [{ record: before }, { record: ticked }] = await Promise.all([
-    readOne(store, pieces, id),
-    readOne(store, ticks, live.job),
-  ]);
-  const lines = new Set((ticked?.lines ?? []).map((line) => line.id));
-  const pour = { ...pourRecordOf(copy, state, live.id, lines), ...shelfInRecord(live, copy) };
-  const next = keptPieceOf(withPour(before?.piece, pour, live), before, id);
-  if (JSON.stringify(next.piece) === JSON.stringify(before?.piece)) return [];
-  return [
-    before === undefined ? pieceCollection.creation(next) : pieceCollection.change(next, before),
-  ];
 }
 
 /** What can be done with pours at the bench. */

@@ -11,10 +11,10 @@ const none: Rests = new Map();
 function restsByJob(entries: readonly LiveEntry[]): ReadonlyMap<string, Rests> {
   const all = new Map<string, Map<number, number>>();
   for (const { job, pour, restShare } of entries) {
-    if (restShare === undefined) continue;
     const own = all.get(job) ?? new Map<number, number>();
     all.set(job, own);
-    if (!own.has(pour)) own.set(pour, restShare);
+    // One that was begun anew has all of it before it.
+    if (!own.has(pour)) own.set(pour, restShare ?? 1);
   }
   return all;
 }

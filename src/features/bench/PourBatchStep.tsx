@@ -77,7 +77,7 @@ export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
       )}
       <BigButton
         label="Poured, some is left"
-        also="weigh what stays in the cup: your own overage comes of it"
+        also="weigh what stays in the cup"
         onPress={() => setKeying(true)}
       />
     </GuideFrame>

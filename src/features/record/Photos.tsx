@@ -7,6 +7,7 @@ import { useAttempt } from '../../data/hooks/useAttempt';
 import { useKeepPhoto, usePhotos } from '../../data/hooks/usePhoto';
 import { ActionButton } from '../../ui/ActionButton';
 import { FileProblem } from '../../ui/feedback/FileProblem';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -27,6 +28,7 @@ interface PhotosProps {
 export function Photos({ ids, onAdd, onRemove }: PhotosProps) {
   const keep = useKeepPhoto();
   const taking = useAttempt();
+  const notice = useNotice();
   const found = usePhotos(ids);
   const [open, setOpen] = useState<string>();
   const [reading, setReading] = useState(0);
@@ -36,8 +38,14 @@ export function Photos({ ids, onAdd, onRemove }: PhotosProps) {
 
   async function choose(): Promise<void> {
     const chosen = await getDocumentAsync({ type: 'image/*', base64: false, multiple: true });
-    const files = (chosen.assets ?? []).flatMap(({ file }) => file ?? []).slice(0, left);
+    const all = (chosen.assets ?? []).flatMap(({ file }) => file ?? []);
+    const files = all.slice(0, left);
     if (files.length === 0) return;
+    if (files.length < all.length) {
+      notice({
+        text: `${files.length} of ${all.length} fit: a record keeps ${mostPhotos} photos.`,
+      });
+    }
     setReading(files.length);
     // Those that were read before one that cannot be are kept.
     await taking.attempt(async () => {

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { PourRecord } from '../../core/record/recordSchema';
 import { withReadings } from '../../core/record/withReadings';
+import { useSettings } from '../../data/hooks/queries';
 import { ActionButton } from '../../ui/ActionButton';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { FoldPanel } from '../../ui/FoldPanel';
@@ -17,6 +18,7 @@ import {
   sayLayer,
   sayLook,
   sayLotUsed,
+  sayPourCost,
   sayPourFacts,
   type SaidOfPour,
 } from '../../words/record';
@@ -50,10 +52,12 @@ export function PourOfRecord({
   onByHand,
 }: PourOfRecordProps) {
   const facts = sayPourFacts(pour);
+  const cost = sayPourCost(pour, useSettings().data?.currency ?? '');
   const noted = saidOfPour.filter((what) => pour[what] !== undefined).length;
   return (
     <Panel title={several && pour.name !== '' ? `${pour.name}: ${pour.resin}` : pour.resin}>
       {facts !== '' && <Words colour="inkSoft">{facts}</Words>}
+      {cost !== '' && <Words size="small">{cost}</Words>}
       {pour.lots.map((lot) => (
         <Words key={lot.name} size="small" testID="record-lot">
           {sayLotUsed(lot)}
@@ -111,7 +115,13 @@ export function PourOfRecord({
             value={yesOrNoOf(pour[what])}
             choices={yesOrNo}
             assumed={pour[what] === undefined}
-            onChange={(said) => onChange((before) => ({ ...before, ...saidAs(what, said) }))}
+            onChange={(said) =>
+              onChange((before) => ({
+                ...before,
+                ...saidAs(what, said),
+                said: [...new Set([...before.said, what])],
+              }))
+            }
           />
         ))}
       </FoldPanel>

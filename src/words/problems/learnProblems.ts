@@ -40,6 +40,8 @@ export const learnProblems: ProblemSentences<LearnProblems> = {
     `Row ${row} has no day that can be read${String(value) === '' ? '' : `: ${String(value)}`}. Write it as 2026-05-04 or 4/5/2026.`,
   'not-a-figure': ({ row, column, decimal }, value) =>
     `Row ${row}, ${column}: ${String(value)} is no figure that fits there with a decimal ${decimal === '.' ? 'point' : 'comma'}.`,
+  'cell-too-long': ({ row, column, longest }, value) =>
+    `Row ${row}, ${column}: ${String(value)} characters are more than the ${longest} that a record keeps there.`,
   'layer-too-early': ({ layer }) =>
     `Layer ${layer} was begun before the one under it. Look at the two times again.`,
   'done-before-pour': () =>

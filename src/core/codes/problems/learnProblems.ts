@@ -21,6 +21,7 @@ export interface LearnProblems {
   'row-without-piece': { readonly row: number };
   'row-without-day': { readonly row: number };
   'not-a-figure': { readonly row: number; readonly column: string; readonly decimal: '.' | ',' };
+  'cell-too-long': { readonly row: number; readonly column: string; readonly longest: number };
   /** Counted from 1. */
   'layer-too-early': { readonly layer: number };
   'done-before-pour': Nothing;
