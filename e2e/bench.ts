@@ -53,6 +53,7 @@ interface WrittenEvent {
   readonly lane?: string;
   readonly g?: number;
   readonly aG?: number;
+  readonly leftG?: number;
   readonly raw?: string;
   readonly by?: string;
   readonly byItself?: boolean;
