@@ -27,7 +27,8 @@ export function coatLookOf(
   now: number,
   isBegun: (pour: number) => boolean,
 ): CoatLook | undefined {
-  const layer = state.layers.findLastIndex(({ pouredAt }) => pouredAt !== undefined);
+  const poured = state.layers.map(({ pouredAt }) => pouredAt !== undefined);
+  const layer = poured.lastIndexOf(true);
   const begunAt = state.layers[layer]?.begunAt;
   if (begunAt === undefined || state.endedAt !== undefined) return undefined;
   const coats = coatsToCome(copy.plan, copy.pour, layer);

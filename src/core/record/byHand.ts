@@ -84,7 +84,7 @@ export const handSchema = object({
 })
   .noUnknown()
   .test('out', ({ out, machined, layers }, context) => {
-    const last = layers?.findLast(({ begun }) => begun !== undefined)?.begun;
+    const last = (layers ?? []).flatMap(({ begun }) => begun ?? []).at(-1);
     if (isBefore(out, last)) return refusal(context, 'done-before-pour', {}, 'out');
     return isBefore(machined, last) ? refusal(context, 'done-before-pour', {}, 'machined') : true;
   });

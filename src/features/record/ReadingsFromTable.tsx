@@ -12,6 +12,7 @@ import { timeForms } from '../../core/learn/timeForms';
 import { InputError } from '../../core/problem';
 import type { PourRecord } from '../../core/record/recordSchema';
 import { withReadings } from '../../core/record/withReadings';
+import { TableMarks, tried } from './TableMarks';
 import { readPlaces } from '../../core/bench/benchEvents';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { rowsOfCsv } from '../../data/files/tables';
@@ -41,14 +42,6 @@ const placeNames: Readonly<Record<Place, string>> = {
   cup: 'the cup',
 };
 const places = readPlaces.map((value) => ({ value, label: placeNames[value] }));
-const units = [
-  { value: 'C', label: '°C' },
-  { value: 'F', label: '°F' },
-] as const;
-const marks = [
-  { value: '.', label: 'a point, 21.5' },
-  { value: ',', label: 'a comma, 21,5' },
-] as const;
 const forms = timeForms.map((value) => ({ value, label: timeFormNames[value] }));
 
 const msPerMin = 60_000;
@@ -111,19 +104,18 @@ interface AskProps {
 /** How the table is read, with what comes of it so far. */
 function Ask({ found, pour, begunAt, onChange, onTake, onLeave }: AskProps) {
   const { rows, how, place } = found;
-  const read = useMemo((): readonly TableReading[] | InputError => {
-    try {
-      const all = readTable(rows, how, { begunAt, zone: ownZone() });
-      withReadings(
-        pour.readings,
-        all.map(({ at, c }) => ({ at, c, place })),
-      );
-      return all;
-    } catch (error) {
-      if (error instanceof InputError) return error;
-      throw error;
-    }
-  }, [rows, how, place, begunAt, pour.readings]);
+  const read = useMemo(
+    () =>
+      tried((): readonly TableReading[] => {
+        const all = readTable(rows, how, { begunAt, zone: ownZone() });
+        withReadings(
+          pour.readings,
+          all.map(({ at, c }) => ({ at, c, place })),
+        );
+        return all;
+      }),
+    [rows, how, place, begunAt, pour.readings],
+  );
   const change = (more: Partial<TableHow>): void =>
     onChange({ ...found, how: { ...how, ...more } });
   const columns = Object.keys(rows[0] ?? {}).map((name) => ({ value: name, label: name }));
@@ -158,18 +150,13 @@ function Ask({ found, pour, begunAt, onChange, onTake, onLeave }: AskProps) {
         choices={forms}
         onChange={(times) => change({ times })}
       />
-      <ChoiceLine
-        label="Degrees are"
-        value={how.unit}
-        choices={units}
-        asks={perhapsF}
-        onChange={(unit) => change({ unit })}
-      />
-      <ChoiceLine
-        label="Decimals have"
-        value={how.decimal}
-        choices={marks}
-        onChange={(decimal) => change({ decimal })}
+      <TableMarks
+        degrees={how.unit}
+        decimal={how.decimal}
+        asksDegrees={perhapsF}
+        onChange={({ degrees = how.unit, decimal = how.decimal }) =>
+          change({ unit: degrees, decimal })
+        }
       />
       <ChoiceLine
         label="It was held in"

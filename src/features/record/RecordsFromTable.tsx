@@ -19,6 +19,7 @@ import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
+import { TableMarks, tried } from './TableMarks';
 import { faultNames } from '../../words/diagnosis';
 import { recordColumnNames, sayDate } from '../../words/record';
 
@@ -27,16 +28,6 @@ export type TableRows = readonly Readonly<Record<string, string>>[];
 interface RecordsFromTableProps {
   readonly rows: TableRows;
   readonly onDone: () => void;
-}
-
-/** What works, or why it does not. */
-function tried<T>(work: () => T): T | InputError {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof InputError) return error;
-    throw error;
-  }
 }
 
 /** Records out of a table of one's own: how it is read is shown and asked, and what comes of it, before anything is kept. */
@@ -92,18 +83,7 @@ export function RecordsFromTable({ rows, onDone }: RecordsFromTableProps) {
           change({ dates });
         }}
       />
-      <ChoiceLine
-        label="Decimals have"
-        value={how.decimal}
-        choices={marks}
-        onChange={(decimal) => change({ decimal })}
-      />
-      <ChoiceLine
-        label="Degrees are"
-        value={how.degrees}
-        choices={degrees}
-        onChange={(unit) => change({ degrees: unit })}
-      />
+      <TableMarks degrees={how.degrees} decimal={how.decimal} onChange={change} />
       <ChoiceLine
         label="Weights are in"
         value={how.weights}
@@ -136,14 +116,6 @@ export function RecordsFromTable({ rows, onDone }: RecordsFromTableProps) {
 const dateOrders = [
   { value: 'day', label: '4 May 2026' },
   { value: 'month', label: '5 April 2026' },
-] as const;
-const marks = [
-  { value: '.', label: 'a point' },
-  { value: ',', label: 'a comma' },
-] as const;
-const degrees = [
-  { value: 'C', label: '°C' },
-  { value: 'F', label: '°F' },
 ] as const;
 const weights = [
   { value: 'g', label: 'grams' },
