@@ -20,6 +20,30 @@ test('what is opened and saved without a change is as it was, to the last digit'
   expect({ ...same, pours: [] }).toEqual({ ...piece, pours: [] });
 });
 
+test('a lower layer that never was is taken out: the upper one keeps all that is known of it', () => {
+  const [pour] = piece.pours;
+  const [lower] = pour!.layers;
+  const top = { ...lower!, joint: 'tacky' as const, peakC: 41, begunAt: lower!.begunAt! + 1 };
+  const two = { ...piece, pours: [{ ...pour!, layers: [lower!, top] }] };
+  const hand = handOf(two, 0, zone);
+  const [kept] = pieceByHand({ ...hand, layers: [hand.layers[1]!] }, two, given).pours;
+  expect(kept!.layers).toEqual([top]);
+  expect(kept!.stood).toBeUndefined();
+});
+
+test('what was nothing may be saved as nothing', () => {
+  const [pour] = piece.pours;
+  const [layer, ...others] = pour!.layers;
+  const [batch, ...more] = layer!.batches;
+  const nothing = { ...batch!, leftG: 0, stirredMin: 0.003, pouredAt: batch!.metAt };
+  const scraped = {
+    ...piece,
+    pours: [{ ...pour!, layers: [{ ...layer!, batches: [nothing, ...more] }, ...others] }],
+  };
+  const same = pieceByHand(handOf(scraped, 0, zone), scraped, given);
+  expect(same.pours[0]!.layers[0]!.batches[0]).toEqual(nothing);
+});
+
 test('a piece that was made without the bench: 412 g of A and a quarter of a kilogram of B, nine in the morning', () => {
   const made = pieceByHand(
     {

@@ -26,16 +26,24 @@ import type { BatchRecord, LayerRecord, PieceRecord, PourRecord } from './record
 
 const msPerMin = 60_000;
 
+/** What was weighed and timed may have been nothing: a cup that was scraped clean, a step that was tapped away. */
+const orNothing = <K extends Kind>(rule: QuantityRule<K>): QuantityRule<K> => ({
+  ...rule,
+  least: { value: 0, text: '0' },
+});
+export const weighedRule = orNothing(massRule);
+export const timedRule = orNothing(timeRule);
+
 /** A record as somebody types it: every figure with its unit, every moment as their clock shows it. */
 const handBatchSchema = object({
   /** As the bench wrote it; a batch that was added has none. */
   id: string().optional(),
-  a: optionalQuantitySchema(massRule),
-  b: optionalQuantitySchema(massRule),
-  stirred: optionalQuantitySchema(timeRule),
+  a: optionalQuantitySchema(weighedRule),
+  b: optionalQuantitySchema(weighedRule),
+  stirred: optionalQuantitySchema(timedRule),
   /** From A meeting B to the last of it in the mould. */
-  inCup: optionalQuantitySchema(timeRule),
-  left: optionalQuantitySchema(massRule),
+  inCup: optionalQuantitySchema(timedRule),
+  left: optionalQuantitySchema(weighedRule),
 }).noUnknown();
 
 /** Whether one such moment is before another; of two that are not both known neither is. */
@@ -43,6 +51,8 @@ const isBefore = (one: string | undefined, other: string | undefined): boolean =
   one !== undefined && other !== undefined && one < other;
 
 const handLayerSchema = object({
+  /** Which layer it was before, counted from 0; one that was added was none. */
+  from: number().integer().min(0).max(200).optional(),
   depth: optionalQuantitySchema(lengthRule),
   begun: momentSchema,
   batches: array().of(handBatchSchema).max(1000).defined(),
@@ -99,6 +109,7 @@ export interface HandBatch {
   readonly left: string;
 }
 export interface HandLayer {
+  readonly from?: number | undefined;
   readonly depth: string;
   readonly begun: string;
   readonly batches: readonly HandBatch[];
@@ -192,7 +203,8 @@ export function handOf({ name, madeAt, pours }: PieceRecord, at: number, zone: s
     castings: pour.mould?.castingsBefore === undefined ? '' : String(pour.mould.castingsBefore),
     out: moment(pour.demouldedAt, zone),
     machined: moment(pour.machinedAt, zone),
-    layers: pour.layers.map(({ depthMm, begunAt, batches }) => ({
+    layers: pour.layers.map(({ depthMm, begunAt, batches }, from) => ({
+      from,
       depth: told(depthMm, 2, 'mm'),
       begun: moment(begunAt, zone),
       batches: batches.map((batch) => ({
@@ -237,16 +249,16 @@ function batchOf(
   begunAt: number | undefined,
 ): BatchRecord {
   const wasInCup = before && inCupMinOf(before);
-  const inCupMin = figure(hand.inCup, timeRule, wasInCup, minutes);
+  const inCupMin = figure(hand.inCup, timedRule, wasInCup, minutes);
   const metAt = before?.metAt ?? (inCupMin === undefined ? undefined : begunAt);
   const isAsBefore = inCupMin === wasInCup;
   return {
     ...before,
     id,
-    aG: figure(hand.a, massRule, before?.aG, grams),
-    bG: figure(hand.b, massRule, before?.bG, grams),
-    stirredMin: figure(hand.stirred, timeRule, before?.stirredMin, minutes),
-    leftG: figure(hand.left, massRule, before?.leftG, grams),
+    aG: figure(hand.a, weighedRule, before?.aG, grams),
+    bG: figure(hand.b, weighedRule, before?.bG, grams),
+    stirredMin: figure(hand.stirred, timedRule, before?.stirredMin, minutes),
+    leftG: figure(hand.left, weighedRule, before?.leftG, grams),
     metAt: isAsBefore ? before?.metAt : metAt,
     pouredAt: isAsBefore
       ? before?.pouredAt
@@ -308,7 +320,9 @@ export function pieceByHand(
 ): PieceRecord {
   const checked: Checked = checkedOrThrow(handSchema, hand);
   const was = before?.pours[checked.pour];
-  const layers = checked.layers.map((layer, at) => layerOf(layer, at, was?.layers[at], zone));
+  const layers = checked.layers.map((layer, at) =>
+    layerOf(layer, at, layer.from === undefined ? undefined : was?.layers[layer.from], zone),
+  );
   const [lot] = was?.lots ?? [];
   const card =
     was?.resin === checked.resin ? was.card : cards.find(({ name }) => name === checked.resin);

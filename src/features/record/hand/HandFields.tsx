@@ -1,13 +1,18 @@
 import { useFormContext, useWatch, type FieldPath } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { emptyBatch, emptyLayer, type Hand, type HandLayer } from '../../../core/record/byHand';
+import {
+  emptyBatch,
+  emptyLayer,
+  timedRule,
+  weighedRule,
+  type Hand,
+  type HandLayer,
+} from '../../../core/record/byHand';
 import type { Kind } from '../../../core/quantity/kinds';
 import {
   humidityRule,
   lengthRule,
-  massRule,
   roomTemperatureRule,
-  timeRule,
   type QuantityRule,
 } from '../../../core/quantity/rules';
 import { familyOf, resinFamilies } from '../../../core/resin/families';
@@ -215,13 +220,13 @@ function Batches({ layer, batches, onChange }: BatchesProps) {
               )}
             </View>
             <FieldRow>
-              <Figure path={`${path}.a`} label="A weighed" unit="g" rule={massRule} />
-              <Figure path={`${path}.b`} label="B weighed" unit="g" rule={massRule} />
-              <Figure path={`${path}.left`} label="Left in the cup" unit="g" rule={massRule} />
+              <Figure path={`${path}.a`} label="A weighed" unit="g" rule={weighedRule} />
+              <Figure path={`${path}.b`} label="B weighed" unit="g" rule={weighedRule} />
+              <Figure path={`${path}.left`} label="Left in the cup" unit="g" rule={weighedRule} />
             </FieldRow>
             <FieldRow>
-              <Figure path={`${path}.stirred`} label="Stirred for" unit="min" rule={timeRule} />
-              <Figure path={`${path}.inCup`} label="Time in the cup" unit="min" rule={timeRule} />
+              <Figure path={`${path}.stirred`} label="Stirred for" unit="min" rule={timedRule} />
+              <Figure path={`${path}.inCup`} label="Time in the cup" unit="min" rule={timedRule} />
             </FieldRow>
           </View>
         );
