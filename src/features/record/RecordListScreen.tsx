@@ -53,6 +53,7 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
   const { create, readEach } = usePieceActions();
   const file = useAttempt();
   const unsaved = useUnsaved(pieceKind);
+  const { isTypedOver } = unsaved;
   const openFile = (): Promise<void> =>
     file.attempt(async () => {
       const chosen = await chooseTextFile('application/json', 'text/csv', '.json', '.csv');
@@ -69,9 +70,15 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
   const row = useMemo(
     () =>
       function Row(entry: PieceEntry) {
-        return <RecordRow entry={entry} onOpen={() => onOpen(entry.id)} />;
+        return (
+          <RecordRow
+            entry={entry}
+            typedOver={isTypedOver(entry.id)}
+            onOpen={() => onOpen(entry.id)}
+          />
+        );
       },
-    [onOpen],
+    [onOpen, isTypedOver],
   );
   if (pieces === undefined || all === undefined) return null;
   const saveTable = async (): Promise<void> =>
@@ -158,7 +165,14 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
   );
 }
 
-function RecordRow({ entry, onOpen }: { readonly entry: PieceEntry; readonly onOpen: () => void }) {
+interface RecordRowProps {
+  readonly entry: PieceEntry;
+  /** Something was typed over it by hand that is not saved. */
+  readonly typedOver: boolean;
+  readonly onOpen: () => void;
+}
+
+function RecordRow({ entry, typedOver, onOpen }: RecordRowProps) {
   const colours = useColours();
   const faults = sayRecordFaults(entry.faults);
   return (
@@ -172,6 +186,11 @@ function RecordRow({ entry, onOpen }: { readonly entry: PieceEntry; readonly onO
           <StateMark state={entry.faults.length > 0 ? 'next' : 'done'} />
           <View style={styles.words}>
             <Words weight="bold">{entry.name}</Words>
+            {typedOver && (
+              <Words size="small" colour="stop">
+                Changed by hand and not saved
+              </Words>
+            )}
             <Words size="small" colour="inkSoft">
               {sayRecordFacts(entry, ownZone())}
             </Words>

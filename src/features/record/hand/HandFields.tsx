@@ -16,7 +16,7 @@ import {
   type QuantityRule,
 } from '../../../core/quantity/rules';
 import { familyOf, resinFamilies } from '../../../core/resin/families';
-import { useFormField } from '../../../data/draft/formField';
+import { useFormField, useHasProblem } from '../../../data/draft/formField';
 import { useOfferedResins } from '../../../data/hooks/useOfferedResins';
 import { useMoulds } from '../../../data/hooks/queries';
 import { ActionButton } from '../../../ui/ActionButton';
@@ -132,7 +132,11 @@ export function HandFields() {
         </FieldRow>
       </Panel>
       <Layers />
-      <FoldPanel title="Lot, mould, afterwards" summary="as far as you know it">
+      <FoldPanel
+        title="Lot, mould, afterwards"
+        summary="as far as you know it"
+        open={useHasProblem('hardener', 'lot', 'mould', 'castings', 'out', 'machined')}
+      >
         <FieldRow>
           <Text path="hardener" label="Hardener" />
           <Text path="lot" label="Lot" />
