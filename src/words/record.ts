@@ -168,6 +168,7 @@ export const recordColumnNames: Readonly<Record<RecordColumn, string>> = {
   plannedB: 'B planned',
   a: 'A weighed',
   b: 'B weighed',
+  left: 'Left in the cup',
   stirred: 'Stirred, min',
   inCup: 'In the cup, min',
   rating: 'Rating of 5',

@@ -61,6 +61,7 @@ export function rowsOfRecord(record: PieceRecord): readonly RecordRow[] {
       'poured at': instantOf(pouredAt),
       'in cup min': rounded(inCupMinOf({ metAt, pouredAt })),
       'lasts in cup min': rounded(of.pourableMin),
+      'left g': rounded(of.leftG),
     };
   };
   return batches.length === 0

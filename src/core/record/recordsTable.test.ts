@@ -25,6 +25,7 @@ const codeOf = (work: () => unknown): string => {
 
 test('a table that was saved from records comes in again: pieces, days, weights, faults', () => {
   const piece = readRecord(harbour);
+  piece.pours[0]!.layers[0]!.batches[1]!.leftG = 12.5;
   const rows = texts(rowsOfRecord(piece));
   const [back, ...more] = readRecords(rows, guessRecords(rows), given);
   expect(more).toEqual([]);
@@ -36,10 +37,11 @@ test('a table that was saved from records comes in again: pieces, days, weights,
     faults: piece.faults.map(({ kind, severity }) => ({ kind, severity })),
   });
   const weighed = (of: typeof piece) =>
-    factsOf(of).batches.map(({ layer, record: { aG, bG, stirredMin } }) => [
+    factsOf(of).batches.map(({ layer, record: { aG, bG, leftG, stirredMin } }) => [
       layer,
       aG,
       bG,
+      leftG,
       stirredMin?.toFixed(2),
     ]);
   expect(weighed(back!)).toEqual(weighed(piece));

@@ -28,6 +28,7 @@ const columnNames = {
   plannedB: /^planned b g$|planned.*\bb\b/i,
   a: /^a g$|^(part )?a\b|resin.*(g|weight|mass)$/i,
   b: /^b g$|^(part )?b\b|hardener.*(g|weight|mass)$/i,
+  left: /^left g$|left over|left in/i,
   stirred: /^stirred min$|stir|mix.*(min|time)/i,
   inCup: /^in cup min$|in cup|pot time/i,
   rating: /^rating$|rating|stars|score/i,
@@ -249,6 +250,7 @@ export function readRecords(
       plannedBG: weight('plannedB'),
       aG: weight('a'),
       bG: weight('b'),
+      leftG: weight('left'),
       stirredMin: figure('stirred'),
       ...(inCupMin === undefined
         ? {}
