@@ -17,6 +17,7 @@ import { PressLink } from '../../ui/PressLink';
 import { Icon } from '../../ui/icons/Icon';
 import { Panel } from '../../ui/Panel';
 import { StateMark } from '../../ui/StateMark';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { ListNotices } from '../../ui/feedback/ListNotices';
 import { TextField } from '../../ui/fields/TextField';
 import { Screen } from '../../ui/frame/Screen';
@@ -52,6 +53,7 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
   const { data: pieces } = usePieces();
   const { create, readEach } = usePieceActions();
   const file = useAttempt();
+  const notice = useNotice();
   const unsaved = useUnsaved(pieceKind);
   const { isTypedOver } = unsaved;
   const openFile = (): Promise<void> =>
@@ -81,12 +83,16 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
     [onOpen, isTypedOver],
   );
   if (pieces === undefined || all === undefined) return null;
-  const saveTable = async (): Promise<void> =>
-    download(
-      'records.csv',
-      await recordsCsv((await readEach(found)).map(({ piece }) => piece)),
-      'text/csv',
-    );
+  const saveTable = async (): Promise<void> => {
+    const read = await readEach(found);
+    download('records.csv', await recordsCsv(read.map(({ piece }) => piece)), 'text/csv');
+    const left = found.length - read.length;
+    if (left > 0) {
+      notice({
+        text: `${left} of ${found.length} cannot be read by this version, and are not in the table.`,
+      });
+    }
+  };
   const narrow = (change: Partial<Sought>): void => setSought({ ...sought, ...change });
   return (
     <Screen
@@ -133,20 +139,20 @@ export function RecordListScreen({ tabs, onOpen, onNew, onLearned }: RecordListS
             value={sought.words}
             onChange={(words) => narrow({ words })}
           />
-          <RecordFilters all={all} sought={sought} onNarrow={narrow}>
-            {found.length > 0 && (
-              <ActionButton
-                icon="download"
-                label={
-                  found.length === 1
-                    ? 'Save it as a table'
-                    : `Save these ${found.length} as a table`
-                }
-                onPress={() => void saveTable()}
-              />
-            )}
-          </RecordFilters>
         </View>
+      )}
+      {all.length > 0 && (
+        <RecordFilters all={all} sought={sought} onNarrow={narrow}>
+          {found.length > 0 && (
+            <ActionButton
+              icon="download"
+              label={
+                found.length === 1 ? 'Save it as a table' : `Save these ${found.length} as a table`
+              }
+              onPress={() => void saveTable()}
+            />
+          )}
+        </RecordFilters>
       )}
       {all.length === 0 ? (
         <Panel title="No records yet">

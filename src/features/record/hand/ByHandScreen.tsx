@@ -38,7 +38,7 @@ export function ByHandScreen({
   const draftOf = (kept: KeptPiece | undefined): Hand =>
     kept === undefined ? newHand(resin) : handOf(kept.piece, pour, ownZone());
   const typing = useCardDraft<Hand, typeof handSchema>(
-    () => (beside.found?.values as Hand | undefined) ?? draftOf(record),
+    () => ({ ...draftOf(record), ...(beside.found?.values as Partial<Hand> | undefined) }),
     handSchema,
     (typed) => typed,
   );
