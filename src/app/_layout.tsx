@@ -13,6 +13,7 @@ import { NotSavedBanner } from '@/features/keeping/NotSavedBanner';
 import { NoticeProvider, useNotice } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
 import { ShortcutSheet } from '@/ui/frame/ShortcutSheet';
+import '@/places/firstHash';
 import { later } from '@/places/later';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 import type { IconName } from '@/ui/icons/Icon';

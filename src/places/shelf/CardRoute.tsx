@@ -9,6 +9,7 @@ import { resins } from '@/data/kinds/kinds';
 import { OwnPaceOfCard } from '@/features/learn/OwnPaceOfCard';
 import { NotOpened } from '@/features/keeping/NotOpened';
 import { useWays } from '@/ui/frame/useWays';
+import { hashOfAddress } from '@/places/firstHash';
 import { ResinCardScreen } from '@/features/shelf/card/ResinCardScreen';
 import { SharedCardProblem } from '@/features/shelf/card/SharedCardProblem';
 
@@ -24,7 +25,7 @@ interface Begun {
 /** The card that the address holds or begins, if it does. */
 function sharedCard({ ratio, by }: Begun): Resin | InputError | undefined {
   try {
-    const shared = cardOfLink(window.location.hash);
+    const shared = cardOfLink(hashOfAddress());
     if (shared !== undefined || ratio === undefined) return shared;
     const begun = resinOfLabel({ ratio, by: by === 'weight' ? by : 'volume' });
     return 'code' in begun ? undefined : begun;
