@@ -1,3 +1,4 @@
+import * as fc from 'fast-check';
 import harbour from '../../../docs/formats/harbour-shelf.record.json';
 import { faultNames } from '../../words/diagnosis';
 import { InputError } from '../problem';
@@ -139,4 +140,70 @@ test('columns that are named as objects have things are columns like others', ()
   const rows = texts(own).map((row) => ({ ...row, constructor: 'x', toString: 'y' }));
   const how = { ...guessRecords(rows), decimal: ',' } as const;
   expect(readRecords(rows, how, given)).toHaveLength(1);
+});
+
+const nasty = fc.oneof(
+  fc.string({ maxLength: 30 }),
+  fc.constantFrom(
+    '',
+    '412',
+    '3',
+    '__proto__',
+    '=1+1',
+    '1e999',
+    '-0',
+    '∞',
+    '12,5',
+    '1.2.3',
+    '31/02/2026',
+    '1/1/0',
+    '9999-12-31T23:59',
+    '0001-01-01',
+    '2026-03-29T01:30',
+    '200',
+    '201',
+    '\u202e12',
+    '\ud800',
+  ),
+);
+
+test('whatever stands in a table, it is a record that can be kept, or it is told what is wrong', () => {
+  const words = ['piece', 'made at', 'faults', 'notes'];
+  const figures = ['layer', 'A g', 'B g', 'room °C', 'rating'];
+  const usual = fc.constantFrom('', '412', '3', '4.5');
+  const figure = fc.oneof({ weight: 12, arbitrary: usual }, { weight: 1, arbitrary: nasty });
+  const row = fc.record(
+    Object.fromEntries([
+      ...words.map((name) => [name, nasty] as const),
+      ...figures.map((name) => [name, figure] as const),
+    ]),
+  );
+  const likely = row.map((cells) => ({ ...cells, piece: 'Tray', 'made at': '2026-05-04' }));
+  let kept = 0;
+  fc.assert(
+    fc.property(
+      fc.array(fc.oneof({ weight: 1, arbitrary: row }, { weight: 9, arbitrary: likely }), {
+        minLength: 1,
+        maxLength: 4,
+      }),
+      fc.constantFrom('.' as const, ',' as const),
+      (rows, decimal) => {
+        try {
+          const how = { ...guessRecords(rows), decimal };
+          for (const piece of readRecords(rows, how, given)) {
+            kept += 1;
+            const file = { ...piece, format: 'nipperkin-record', version: 1 };
+            expect(readRecord(JSON.parse(JSON.stringify(file)))).toMatchObject({
+              name: piece.name,
+            });
+          }
+        } catch (error) {
+          if (!(error instanceof InputError)) throw error;
+        }
+      },
+    ),
+    { numRuns: 2000 },
+  );
+  // Some of them are records.
+  expect(kept).toBeGreaterThan(100);
 });
