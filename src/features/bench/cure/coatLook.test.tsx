@@ -1,7 +1,6 @@
 import { configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { benchCopyOf } from '../../../core/bench/benchCopy';
 import { benchBatches, plannedSteps } from '../../../core/bench/benchSteps';
-import { pourOf } from '../../../core/bench/benchCopy';
+import { benchCopyOf, pourOf } from '../../../core/bench/benchCopy';
 import { resolveJob } from '../../../core/job/resolveJob';
 import { personOf } from '../../../core/person/person';
 import { planResolved } from '../../../core/plan/planJob';
