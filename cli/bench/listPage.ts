@@ -32,32 +32,32 @@ export const multiply = (page: Page, prefix: string, count: number): Promise<voi
     [prefix, count] as const,
   );
 
-/** How many of a kind the list knows that is kept of them. */
-const listed = (page: Page, prefix: string): Promise<number> =>
-  page.evaluate(
-    (start) =>
-      new Promise<number>((resolve, reject) => {
-        const opening = indexedDB.open('nipperkin');
-        opening.onerror = () => reject(new Error('not opened'));
-        opening.onsuccess = () => {
-          const entries = opening.result.transaction('entries').objectStore('entries');
-          const own = `#index/${start}`;
-          const reading = entries.getAll(IDBKeyRange.bound(own, `${own}\uffff`));
-          reading.onsuccess = () => {
-            opening.result.close();
-            const texts = reading.result as string[];
-            const lists = texts.map((text) => JSON.parse(text) as { entries: unknown[] });
-            resolve(lists.reduce((sum, { entries: list }) => sum + list.length, 0));
-          };
-        };
-      }),
-    prefix,
-  );
-
 /** Waits until the list of so many of a kind, which is made in the background, is kept. */
-export async function listKept(page: Page, prefix: string, count: number): Promise<void> {
-  while ((await listed(page, prefix)) < count) await page.waitForTimeout(500);
-}
+export const listKept = (page: Page, prefix: string, count: number): Promise<void> =>
+  page.evaluate(
+    async ([start, wanted]) => {
+      const own = `#index/${start}`;
+      // In place: the loader names functions with a helper that a page does not have.
+      for (let known = 0; known < wanted;) {
+        known = await new Promise<number>((resolve, reject) => {
+          const opening = indexedDB.open('nipperkin');
+          opening.onerror = () => reject(new Error('not opened'));
+          opening.onsuccess = () => {
+            const entries = opening.result.transaction('entries').objectStore('entries');
+            const reading = entries.getAll(IDBKeyRange.bound(own, `${own}\uffff`));
+            reading.onsuccess = () => {
+              opening.result.close();
+              const texts = reading.result as string[];
+              const lists = texts.map((text) => JSON.parse(text) as { entries: unknown[] });
+              resolve(lists.reduce((sum, { entries: list }) => sum + list.length, 0));
+            };
+          };
+        });
+        await new Promise((next) => requestAnimationFrame(next));
+      }
+    },
+    [prefix, count] as const,
+  );
 
 /** Notes in each page when its first row is there: asking from outside would take longer than the page does. */
 export const noteFirstRow = (page: Page) =>

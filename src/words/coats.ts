@@ -1,3 +1,4 @@
+import type { GivenBack } from '../core/coats/givenBack';
 import type { CoatSurface } from '../core/coats/coatSurfaces';
 import { sayG } from './figures';
 import { sayRoughly } from './rough';
@@ -23,13 +24,8 @@ export const coatAdvice: Readonly<Record<CoatSurface, readonly string[]>> = {
   ],
 };
 
-interface SayGivenBack {
-  readonly resins: readonly { readonly name: string; readonly g: number }[];
-  readonly min: number | undefined;
-}
-
 /** What leaving coats out gives back: `642 g of Table Coat and about 2 days`. */
-export function sayGivenBack({ resins, min }: SayGivenBack): string {
+export function sayGivenBack({ resins, min }: GivenBack): string {
   const told = [
     ...resins.map(({ name, g }) => `${sayG(g)} of ${name}`),
     ...(min === undefined || min < 1 ? [] : [`about ${sayRoughly(min)}`]),

@@ -14,7 +14,8 @@ export interface Poured {
 /** A batch that is done with, in the mould or thrown away. */
 const isDone = ({ next }: BatchLane): boolean => next === undefined;
 
-const mixedG = ({ inCup: { aG, bG }, batch: { group } }: BatchLane): number =>
+/** What is mixed in a batch, g of both parts. */
+export const mixedGOfBatch = ({ inCup: { aG, bG }, batch: { group } }: BatchLane): number =>
   // Marks on a cup, and pumps, are taken to have given what they were to give.
   (aG ?? group.a.g) + (bG ?? group.b.g);
 
@@ -26,7 +27,8 @@ export function pouredOf(copy: BenchCopy, state: BenchState): Poured {
     .reduce((sum, { batch }) => sum + batch.group.g, 0);
   const all = pourOf(copy).batches.reduce((sum, { count, g }) => sum + count * g, 0);
   return {
-    g: lanes.filter(isDone).reduce((sum, lane) => sum + mixedG(lane), 0),
+    g: lanes.filter(isDone).reduce((sum, lane) => sum + mixedGOfBatch(lane), 0),
+    // Two sums of the same figures may differ in their last digit.
     restShare: all === 0 ? 0 : Math.min(1, restG / all),
     isWhole: lanes.length > 0 && restG === 0,
   };

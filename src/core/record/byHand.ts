@@ -10,6 +10,7 @@ import {
   timeRule,
   type QuantityRule,
 } from '../quantity/rules';
+import { labelOf } from '../resin/labelOf';
 import type { Resin } from '../resin/resinSchema';
 import { resinFamilies } from '../resin/families';
 import { checkedOrThrow } from '../schema/check';
@@ -326,13 +327,12 @@ export function pieceByHand(
   const [lot] = was?.lots ?? [];
   const card =
     was?.resin === checked.resin ? was.card : cards.find(({ name }) => name === checked.resin);
-  const { kits: _, lots: __, notes: ___, ownPace: ____, ...label } = card ?? {};
   const pour: PourRecord = {
     ...(was ?? unmentioned),
     resin: checked.resin,
     family: card?.family ?? checked.family,
     hardener: checked.hardener?.trim() === '' ? undefined : checked.hardener,
-    card: card === undefined ? undefined : (label as Resin),
+    card: card && labelOf(card),
     roomC: figure(checked.room, roomTemperatureRule, was?.roomC, (c) => told(c, 1, '°C')),
     resinC: figure(checked.resinTemperature, roomTemperatureRule, was?.resinC, (c) =>
       told(c, 1, '°C'),

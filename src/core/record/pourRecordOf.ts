@@ -9,16 +9,12 @@ import type { Plan, PlannedBatch, PourPlan } from '../plan/planTypes';
 import { idOfLine, type PrepareLine } from '../prepare/prepareOf';
 import { readResin } from '../resin/readResin';
 import { withHardener } from '../resin/withHardener';
+import { labelOf } from '../resin/labelOf';
 import type { Resin } from '../resin/resinSchema';
 import { demouldTaskId, planeTaskId, pourTaskId } from '../timetable/taskIds';
 import type { BatchRecord, LayerRecord, PourRecord } from './recordSchema';
 
 const msPerMin = 60_000;
-
-/** What a record keeps of a card: its label; what stands on the shelf is the shelf's. */
-function labelOf({ kits: _, lots: __, notes: ___, ownPace: ____, ...label }: Resin): Resin {
-  return label;
-}
 
 const cardOf = ({ buying }: Plan, { index }: PourPlan): Resin | undefined =>
   buying.find(({ pours }) => pours.includes(index))?.card;

@@ -111,6 +111,12 @@ test.each<[string, Record<string, string>, string]>([
   ['no piece', { Project: '' }, 'row-without-piece {"row":2}'],
   ['no day', { Date: 'soon' }, 'row-without-day {"row":2}'],
   [
+    'a layer before the first',
+    { Layer: '0' },
+    'not-a-figure {"row":2,"column":"Layer","decimal":"."}',
+  ],
+  ['half a star', { Rating: '4.5' }, 'not-a-figure {"row":2,"column":"Rating","decimal":"."}'],
+  [
     'notes of a whole page and more',
     { Problems: 'x'.repeat(1001) },
     'cell-too-long {"row":2,"column":"Problems","longest":1000}',
@@ -125,7 +131,7 @@ test.each<[string, Record<string, string>, string]>([
   const rows = texts(own)
     .slice(0, 1)
     .map((row) => ({ ...row, ...change }));
-  const how: RecordsHow = { ...guessRecords(texts(own)), decimal: '.' };
+  const how: RecordsHow = { ...guessRecords(rows), decimal: '.' };
   expect(codeOf(() => readRecords(rows, how, given))).toBe(problem);
 });
 
@@ -169,13 +175,17 @@ const nasty = fc.oneof(
 
 test('whatever stands in a table, it is a record that can be kept, or it is told what is wrong', () => {
   const words = ['piece', 'made at', 'faults', 'notes'];
-  const figures = ['layer', 'A g', 'B g', 'room °C', 'rating'];
+  const figures = ['A g', 'B g', 'room °C'];
+  const counts = ['layer', 'rating'];
   const usual = fc.constantFrom('', '412', '3', '4.5');
   const figure = fc.oneof({ weight: 12, arbitrary: usual }, { weight: 1, arbitrary: nasty });
+  const whole = fc.constantFrom('', '1', '3');
+  const count = fc.oneof({ weight: 12, arbitrary: whole }, { weight: 1, arbitrary: nasty });
   const row = fc.record(
     Object.fromEntries([
       ...words.map((name) => [name, nasty] as const),
       ...figures.map((name) => [name, figure] as const),
+      ...counts.map((name) => [name, count] as const),
     ]),
   );
   const likely = row.map((cells) => ({ ...cells, piece: 'Tray', 'made at': '2026-05-04' }));

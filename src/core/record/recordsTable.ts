@@ -1,6 +1,8 @@
 import { Temporal } from 'temporal-polyfill';
 import { toCelsius } from '../learn/fahrenheit';
+import type { TableRows } from '../learn/readingsTable';
 import { InputError } from '../problem';
+import { labelOf } from '../resin/labelOf';
 import type { Resin } from '../resin/resinSchema';
 import { checkedOrThrow } from '../schema/check';
 import { faultKinds, severities, type FaultKind, type FaultSeverity } from './faults';
@@ -10,9 +12,6 @@ import {
   type LayerRecord,
   type PieceRecord,
 } from './recordSchema';
-
-/** A table as it was read: a batch a row, its cells by their column. */
-type TableRows = readonly Readonly<Record<string, string>>[];
 
 /** What a column may hold, in the order in which it is asked; each with what such columns are called. */
 const columnNames = {
@@ -175,7 +174,7 @@ export function readRecords(
     // As people count, under the line with the names.
     const place = index + 2;
     const cell = (column: RecordColumn): string => (row[how.columns[column] ?? ''] ?? '').trim();
-    const figure = (column: RecordColumn, least = 0): number | undefined => {
+    const figure = (column: RecordColumn, least = 0, whole = false): number | undefined => {
       const text = cell(column);
       if (text === '') return undefined;
       // A unit behind a figure is no figure, but the usual way to write one.
@@ -184,7 +183,8 @@ export function readRecords(
         number === undefined || (how.decimal === '.' && number.includes(','))
           ? NaN
           : Number(number.replace(',', '.'));
-      if (!(value >= least && value <= (most[column] ?? 1e6))) {
+      const fits = value >= least && value <= (most[column] ?? 1e6);
+      if (!fits || (whole && !Number.isInteger(value))) {
         throw new InputError('not-a-figure', text, {
           row: place,
           column: how.columns[column] ?? '',
@@ -221,8 +221,7 @@ export function readRecords(
     const resin = text('resin', 200);
     const card = cards.find((each) => each.name.toLowerCase() === resin.toLowerCase());
     if (card !== undefined) {
-      const { kits: _, lots: __, notes: ___, ownPace: ____, ...label } = card;
-      Object.assign(pour, { card: label, family: card.family, resin: card.name });
+      Object.assign(pour, { card: labelOf(card), family: card.family, resin: card.name });
     } else if (resin !== '') pour.resin = resin;
     const room = figure('room', -40);
     if (room !== undefined) pour.roomC = how.degrees === 'F' ? toCelsius(room) : room;
@@ -239,7 +238,7 @@ export function readRecords(
         });
       }
     }
-    const at = Math.max(1, Math.round(figure('layer') ?? 1)) - 1;
+    const at = (figure('layer', 1, true) ?? 1) - 1;
     while (pour.layers.length <= at) pour.layers.push(emptyLayer(pour.layers.length, madeAt));
     const layer = pour.layers[at]!;
     layer.depthMm = figure('depth') ?? layer.depthMm;
@@ -260,8 +259,7 @@ export function readRecords(
       (each) => each !== undefined,
     );
     if (isWeighed) layer.batches.push(batch);
-    const rating = figure('rating');
-    if (rating !== undefined && rating >= 1) piece.rating = Math.round(rating);
+    piece.rating = figure('rating', 1, true) ?? piece.rating;
     const told = text('faults', 1000)
       .split(/\s*[;,]\s*/)
       .filter(Boolean);

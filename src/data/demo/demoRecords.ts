@@ -1,3 +1,4 @@
+import { labelOf } from '../../core/resin/labelOf';
 import type { PieceRecord } from '../../core/record/recordSchema';
 import { keptPieceOf, pieceCollection } from '../repositories';
 import type { Write } from '../store/changes';
@@ -104,11 +105,10 @@ const lastRecords: readonly DemoRecord[] = [
   },
 ];
 
-const labelOf = (id: string) => {
+const labelOfDemo = (id: string) => {
   const card = demoResins.find((each) => each.id === id);
   if (card === undefined) throw new RangeError(`the demo has no resin ${id}`);
-  const { kits: _, lots: __, notes: ___, ...label } = card;
-  return label;
+  return labelOf(card);
 };
 
 const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
@@ -117,7 +117,7 @@ function pieceOf(record: DemoRecord, nowMs: number): PieceRecord {
   const { name, job, daysAgo, resin, roomC, lot, layers, readings, rating, faults, notes } = record;
   // Ten in the morning or so: nobody pours at the hour at which somebody looks.
   const madeAt = Math.floor((nowMs - daysAgo * dayMs) / dayMs) * dayMs + 9 * 60 * minuteMs;
-  const card = labelOf(resin);
+  const card = labelOfDemo(resin);
   return {
     name,
     job,

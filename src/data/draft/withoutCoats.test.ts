@@ -1,10 +1,11 @@
+import { givenBack } from '../../core/coats/givenBack';
 import { coatsToCome } from '../../core/coats/coatsToCome';
 import { demoJobs } from '../demo/demoJobs';
 import { demoMoulds } from '../demo/demoMoulds';
 import { demoResins } from '../demo/demoResins';
 import type { JobDraft, PourDraft } from './jobDraft';
 import { planDraft } from './planDraft';
-import { givenBack, withoutCoats } from './withoutCoats';
+import { withoutCoats } from './withoutCoats';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
 const planOf = (draft: JobDraft) => planDraft(draft, shelf).plan!;

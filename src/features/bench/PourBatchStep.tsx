@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
+import { mixedGOfBatch } from '../../core/bench/poured';
 import type { BatchLane } from '../../core/bench/benchState';
 import { Words } from '../../ui/text/Words';
 import { Section } from '../../ui/section/Section';
@@ -29,7 +30,7 @@ export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
   const gone = Math.max(0, (now - (lane.since ?? now)) / msPerMin);
   const share = Math.min(1, (gone * pour.working.pourMlPerMin) / filledMl);
   const [isKeying, setKeying] = useState(false);
-  const mixedG = (lane.inCup.aG ?? group.a.g) + (lane.inCup.bG ?? group.b.g);
+  const mixedG = mixedGOfBatch(lane);
   const pouring = useMemo(() => ({ lane: lane.id, share }), [lane.id, share]);
   if (isKeying) {
     return (

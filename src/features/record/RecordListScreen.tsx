@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { TableRows } from '../../core/learn/readingsTable';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
 import { saveUnreadable } from '../../data/files/everything';
 import { download } from '../../data/files/download';
@@ -30,7 +31,7 @@ import { ownZone } from '../../ui/useNow';
 import { sayRecordFacts, sayRecordFaults } from '../../words/record';
 import { findRecords, rememberTexts, type Sought } from './findRecords';
 import { RecordFilters } from './RecordFilters';
-import { RecordsFromTable, type TableRows } from './RecordsFromTable';
+import { RecordsFromTable } from './RecordsFromTable';
 
 interface RecordListScreenProps {
   /** Stands under the title: jobs beside records. */

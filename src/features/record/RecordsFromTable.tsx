@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { InputError } from '../../core/problem';
+import type { TableRows } from '../../core/learn/readingsTable';
 import type { PieceRecord } from '../../core/record/recordSchema';
 import {
   areDatesUnclear,
@@ -22,8 +23,6 @@ import { ownZone } from '../../ui/useNow';
 import { TableMarks, tried } from './TableMarks';
 import { faultNames } from '../../words/diagnosis';
 import { recordColumnNames, sayDate } from '../../words/record';
-
-export type TableRows = readonly Readonly<Record<string, string>>[];
 
 interface RecordsFromTableProps {
   readonly rows: TableRows;

@@ -5,7 +5,8 @@ import { coatSurfaces, type CoatSurface } from '../../../core/coats/coatSurfaces
 import type { CoatsToCome } from '../../../core/coats/coatsToCome';
 import { planDraft } from '../../../data/draft/planDraft';
 import type { JobDraft } from '../../../data/draft/jobDraft';
-import { givenBack, withoutCoats, withSealedCoat } from '../../../data/draft/withoutCoats';
+import { givenBack } from '../../../core/coats/givenBack';
+import { withoutCoats, withSealedCoat } from '../../../data/draft/withoutCoats';
 import { useLives, useOne, useShelf } from '../../../data/hooks/queries';
 import { useJobActions } from '../../../data/hooks/useJobActions';
 import { jobs } from '../../../data/kinds/kinds';
