@@ -59,6 +59,10 @@ export function sayTask(task: PlacedTask, named: NamedBy): string {
       return `Scuff and wipe for ${layer}`;
     case 'bubbles':
       return layer === 'it' ? 'Look for bubbles' : `Bubbles: ${layer}`;
+    case 'add-inclusion':
+      return layer === 'it'
+        ? `Put in ${task.lines[0] ?? ''}`
+        : `Put ${task.lines[0] ?? ''} into ${layer}`;
     case 'peak':
       return layer === 'it' ? 'Hottest' : `Hottest: ${layer}`;
     case 'fan-off':

@@ -50,6 +50,10 @@ export const sayMm = (mm: number): string =>
     ? sayInches(mm, Math.abs(mm) < mmPerInch ? 3 : 2)
     : withUnit(formatPlain(mm, 2), 'mm');
 
+/** What is finer than a rule reads: 0.027 mm, 0.3 mm; two digits that carry meaning. */
+export const sayFineMm = (mm: number): string =>
+  mm === 0 ? withUnit('0', 'mm') : withUnit(String(Number(mm.toPrecision(2))), 'mm');
+
 /** A height in a piece as a rule is read: whole millimetres from 5 up, 39 mm, 3.5 mm. */
 export const sayHeight = (mm: number): string => withUnit(sayHeightOnly(mm), unitsTold().length);
 

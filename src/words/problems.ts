@@ -2,6 +2,7 @@ import type { ProblemCode, ProblemCodes } from '../core/codes/problems/problemCo
 import type { Problem } from '../core/problem';
 import { cardProblems } from './problems/cardProblems';
 import { colourProblems } from './problems/colourProblems';
+import { familyProblems } from './problems/familyProblems';
 import { fileProblems } from './problems/fileProblems';
 import { heatProblems } from './problems/heatProblems';
 import { inputProblems } from './problems/inputProblems';
@@ -25,6 +26,7 @@ const sentences: ProblemSentences<ProblemCodes> = {
   ...stockProblems,
   ...measureProblems,
   ...fileProblems,
+  ...familyProblems,
   ...pourProblems,
   ...outsideProblems,
 };

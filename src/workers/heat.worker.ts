@@ -1,5 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { resolveJob } from '../core/job/resolveJob';
+import { clearingOf } from '../core/plan/clearing';
 import { adviseHeat } from '../core/plan/heat/adviseHeat';
 import { bucketOf } from '../core/plan/heat/bucketOf';
 import { calibrationsOf } from '../core/plan/heat/calibrationOf';
@@ -48,6 +49,8 @@ const worker: HeatWorker = {
       tell({ depths: roomDepths(given) });
       return undefined;
     }),
+  clearing: ({ job, plan, pour, shelf }) =>
+    told(async () => clearingOf(resolveJob(job, shelf), plan, pour, shelf)),
   calibrate: async (cards) => cards.map((card) => [...calibrationsOf(card)]),
 };
 

@@ -1,4 +1,5 @@
 import type { Job } from '../core/job/jobSchema';
+import type { Clearing } from '../core/plan/clearing';
 import type { HeatAdvice } from '../core/plan/heat/adviseHeat';
 import type { JobBucket } from '../core/plan/heat/bucketOf';
 import type { CardCalibration } from '../core/plan/heat/calibrationOf';
@@ -41,6 +42,8 @@ export interface HeatWorker {
     request: HeatRequest,
     tell: (part: Partial<HeatMore>) => void,
   ) => Promise<Told<undefined>>;
+  /** What would clear more bubbles of a pour. */
+  readonly clearing: (request: HeatRequest) => Promise<Told<readonly Clearing[]>>;
   /** What the model makes of each card's label, with each of its hardeners. */
   readonly calibrate: (cards: readonly Resin[]) => Promise<CardCalibration[][]>;
 }

@@ -1,4 +1,5 @@
 import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
+import type { InclusionInLayer } from '../flow/inclusionsOf';
 import type { NoWindow } from '../layers/jointOf';
 import type { Joint } from '../layers/layersSchema';
 import type { Nothing } from './problems/problemData';
@@ -141,6 +142,22 @@ export interface PlanCodes {
   'filler-spoils-family': { readonly names: readonly string[]; readonly family: ResinFamily };
   'filler-against-detail': { readonly names: readonly string[] };
   'filler-density-assumed': { readonly name: string; readonly grainGPerMl: number };
+  /** Something in the resin moves further than it may before that gels: down, or below 0 up. */
+  'inclusion-moves': {
+    readonly name: string;
+    readonly movesMm: number;
+    readonly endsUp: InclusionInLayer['endsUp'];
+    readonly withinMm: number;
+    readonly addAfterH: number;
+    readonly addBeforeGelMin: number;
+    readonly layer: number;
+    readonly layers: number;
+  };
+  'viscosity-assumed': {
+    readonly name: string;
+    readonly family: ResinFamily;
+    readonly viscosityPaS: number;
+  };
   'resin-not-on-shelf': { readonly name: string };
   'mould-not-in-library': { readonly name: string };
 }

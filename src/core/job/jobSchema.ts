@@ -1,5 +1,6 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { joints } from '../layers/layersSchema';
+import { inclusionsSchema } from '../flow/inclusionsSchema';
 import { fillersSchema } from '../mix/fillers/fillersSchema';
 import { timeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
@@ -38,6 +39,7 @@ const pourSchema = object({
   ...placeKeys,
   ...pourKeys,
   fillers: fillersSchema,
+  inclusions: inclusionsSchema,
 })
   .noUnknown()
   .meta(

@@ -10,6 +10,7 @@ import { doubtsOfCard } from '../resin/doubtsOfCard';
 import { overPotLife, splitByPotLife } from './bucketWarnings';
 import { cutIntoLayers, type CutContext, type CutPour } from './cutPour';
 import type { MixedAt } from './batchClock';
+import { flowSection } from './flowSection';
 import { heatWarnings } from './heatWarnings';
 import { pourClock, type PourClock } from './heat/pourClock';
 import { dampAirOf } from './heat/roomOf';
@@ -137,6 +138,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
   const { total, batches, tint, portions } = mix;
   const working = workingSection(mix);
   const layers = layersOf(pour, form, cut, mix, clock, mixedAt);
+  const flow = flowSection(pour, layers);
   const buckets = bucketQuestionOf(pour, mix, context.kept);
   const allowances = withResidue(measured.spread, mix.mixed);
   const { leftovers, ready } = leftoversOf(context.ready, batches, cut.taken);
@@ -178,6 +180,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
     working,
     cupMarks: markedCups(said),
     leftovers,
+    flow,
     times: planTimes(layers, resin, roomC),
     why: reasons(said, {
       resin,
@@ -213,6 +216,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
       ...warn.tintWarnings(tint),
       ...warn.waterWarnings(tint, portions),
       ...warn.fillerWarnings(fillers, card.family, said.wants),
+      ...warn.flowWarnings(flow, card),
     ],
   };
   return { plan, ready };

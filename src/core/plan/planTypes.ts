@@ -26,6 +26,7 @@ import type { CoveredFace, PourRole } from '../job/pourChoices';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
+import type { FlowSection } from './flowSection';
 import type { LayerCure } from './heat/layerClock';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';
@@ -291,6 +292,8 @@ export interface PourPlan extends PouredSection, AmountsSection, MixSection, Lay
   readonly face:
     | { readonly name: CoveredFace; readonly upToMm: number; readonly thicknessMm: number }
     | undefined;
+  /** How it flows until it gels, and what becomes of what is put into it; undefined for a known amount. */
+  readonly flow: FlowSection | undefined;
   readonly times: PlanTimes;
   /** How it joins the pour before it; undefined for the first. */
   readonly joins: PourJoint | undefined;

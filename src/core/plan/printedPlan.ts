@@ -1,5 +1,5 @@
 import type { MeasuredPart } from '../measure/measureWhole';
-import type { JobWarning, Plan, PlannedBatch, PourPlan } from './planTypes';
+import type { JobWarning, Plan, PlannedBatch, PlannedLayer, PourPlan } from './planTypes';
 
 /** Groups of equal batches, each batch by itself, in the order it is mixed. */
 function eachBatch(batches: readonly PlannedBatch[]): readonly object[] {
@@ -11,6 +11,13 @@ function eachBatch(batches: readonly PlannedBatch[]): readonly object[] {
 /** Parts without what is there for the drawing alone. */
 const printedParts = (parts: readonly MeasuredPart[]): readonly object[] =>
   parts.map(({ cut: _, ...part }) => part);
+
+/** What becomes of a layer, without how it flows: what that comes to is told with what is put into it. */
+function printedCure(cure: PlannedLayer['cure']): object | undefined {
+  if (cure === undefined) return undefined;
+  const { flow: _, ...told } = cure;
+  return told;
+}
 
 /** The keys of a plan of one pour, in the order in which the command prints them. */
 function printedPour(pour: PourPlan) {
@@ -37,6 +44,7 @@ function printedPour(pour: PourPlan) {
     cut: pour.cut,
     layers: pour.layers.map(({ batches, filledMl, ...layer }) => ({
       ...layer,
+      cure: printedCure(layer.cure),
       batches: eachBatch(batches),
       filledMl,
     })),
@@ -50,6 +58,11 @@ function printedPour(pour: PourPlan) {
     why: pour.why,
   };
 }
+
+/** What a pour says that only some do, each under the key that it is said by. */
+const familyKeys = ({ flow }: PourPlan): object => ({
+  ...(flow === undefined || flow.inclusions.length === 0 ? {} : { inclusions: flow }),
+});
 
 const unnamed = ({ code, severity, data }: JobWarning): object => ({ code, severity, data });
 
@@ -74,6 +87,7 @@ export function printedPlan(
       joins: pour.joins,
       startsMin: times.startsMin[index],
       ...printedPour(pour),
+      ...familyKeys(pour),
       warnings: pour.warnings,
       ...more[index],
     };
@@ -84,6 +98,7 @@ export function printedPlan(
     return {
       name,
       ...keys,
+      ...familyKeys(only),
       leftovers,
       buying: buying[0]?.buying,
       times: own,

@@ -8,6 +8,8 @@ import type { ReadResin } from '../resin/readResin';
 import type { Buying } from '../stock/buying';
 import type { Problem } from '../problem';
 import { familyOf, type ResinFamily } from '../resin/families';
+import type { Resin } from '../resin/resinSchema';
+import type { FlowSection } from './flowSection';
 import type {
   FillerAmount,
   PlannedBatch,
@@ -265,6 +267,40 @@ export function fillerWarnings(
             data: { name: assumed.name, grainGPerMl: assumed.grainGPerMl },
           } as const,
         ]),
+  ];
+}
+
+/** Tells what will not stay where it is put, and when it is put in so that it does. */
+export function flowWarnings(flow: FlowSection | undefined, { name, family }: Resin): Warning[] {
+  if (flow === undefined || flow.inclusions.length === 0) return [];
+  const moving = flow.inclusions.flatMap((inclusion) => {
+    const layers = inclusion.layers.filter(({ endsUp }) => endsUp !== 'in-place');
+    return layers.slice(0, 1).map((layer) => ({ inclusion, layer }));
+  });
+  return [
+    ...moving.map(({ inclusion, layer }): Warning => ({
+      code: 'inclusion-moves',
+      severity: 'tell',
+      data: {
+        name: inclusion.name,
+        movesMm: layer.movesMm,
+        endsUp: layer.endsUp,
+        withinMm: inclusion.withinMm,
+        addAfterH: layer.addAfterH,
+        addBeforeGelMin: layer.addBeforeGelMin,
+        layer: layer.layer,
+        layers: flow.layers.length,
+      },
+    })),
+    ...(flow.viscosityAssumed
+      ? [
+          {
+            code: 'viscosity-assumed',
+            severity: 'tell',
+            data: { name, family, viscosityPaS: flow.viscosityPaS },
+          } as const,
+        ]
+      : []),
   ];
 }
 

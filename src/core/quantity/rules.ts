@@ -21,6 +21,14 @@ export const lengthRule: QuantityRule<'length'> = {
   greatest: { length: { value: 10_000, text: '10 m' } },
 };
 
+/** What lies about in resin: from pearl powder to what fills a hand. */
+export const grainSizeRule: QuantityRule<'length'> = {
+  kinds: ['length'],
+  example: '0.3 mm',
+  least: aboveNothing,
+  greatest: { length: { value: 300, text: '300 mm' } },
+};
+
 /** A place along something, told from one end: the end itself is 0. */
 export const positionRule: QuantityRule<'length'> = {
   kinds: ['length'],

@@ -26,6 +26,8 @@ export interface Family {
   /** Solids that can be stirred into it without spoiling it: fillers of general practice. */
   readonly bearsFillers: boolean;
   readonly densities: PartDensities;
+  /** Of the mix at 25 °C before it cures, for cards that do not say, Pa·s: assumed. */
+  readonly viscosityPaS: number;
   /** Undefined where it has little heat, or a course that a label tells nothing of. */
   readonly heat?: HeatConstants;
 }
@@ -47,6 +49,7 @@ export const families = {
     stirMin: 5,
     bearsFillers: true,
     densities: { aGPerMl: 1.1, bGPerMl: 0.97 },
+    viscosityPaS: 0.3,
     heat: {
       curing: {
         ...commonCuring,
@@ -71,6 +74,7 @@ export const families = {
     stirMin: 5,
     bearsFillers: true,
     densities: { aGPerMl: 1.13, bGPerMl: 0.98 },
+    viscosityPaS: 0.6,
     heat: {
       curing: {
         ...commonCuring,
@@ -95,6 +99,7 @@ export const families = {
     stirMin: 4,
     bearsFillers: true,
     densities: { aGPerMl: 1.13, bGPerMl: 1 },
+    viscosityPaS: 0.9,
     heat: {
       curing: {
         ...commonCuring,
@@ -119,6 +124,7 @@ export const families = {
     stirMin: 3,
     bearsFillers: true,
     densities: { aGPerMl: 1.15, bGPerMl: 1 },
+    viscosityPaS: 0.8,
     heat: {
       curing: {
         ...commonCuring,
@@ -143,6 +149,7 @@ export const families = {
     stirMin: 1,
     bearsFillers: true,
     densities: { aGPerMl: 1.03, bGPerMl: 1.1 },
+    viscosityPaS: 0.15,
     heat: {
       curing: {
         ...commonCuring,
@@ -167,6 +174,7 @@ export const families = {
     stirMin: 0.5,
     bearsFillers: true,
     densities: { aGPerMl: 1.03, bGPerMl: 1.1 },
+    viscosityPaS: 0.1,
     heat: {
       curing: {
         ...commonCuring,
@@ -191,6 +199,7 @@ export const families = {
     stirMin: 2,
     bearsFillers: true,
     densities: { aGPerMl: 1.12, bGPerMl: 1.15 },
+    viscosityPaS: 0.4,
   },
   uv: {
     name: 'UV resin',
@@ -201,6 +210,7 @@ export const families = {
     stirMin: 0,
     bearsFillers: false,
     densities: { aGPerMl: 1.12, bGPerMl: 1.12 },
+    viscosityPaS: 0.4,
   },
   'silicone-tin': {
     name: 'Silicone, tin cure',
@@ -211,6 +221,7 @@ export const families = {
     stirMin: 4,
     bearsFillers: false,
     densities: { aGPerMl: 1.15, bGPerMl: 1 },
+    viscosityPaS: 20,
   },
   'silicone-platinum': {
     name: 'Silicone, platinum cure',
@@ -221,6 +232,7 @@ export const families = {
     stirMin: 4,
     bearsFillers: false,
     densities: { aGPerMl: 1.1, bGPerMl: 1.08 },
+    viscosityPaS: 10,
   },
 } as const satisfies Readonly<Record<string, Family>>;
 

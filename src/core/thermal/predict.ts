@@ -85,6 +85,13 @@ export function surfaceCell({ plane }: Domain, cells: Int32Array): number {
   return plane === undefined ? cells.at(-1)! : cells[cells.length - plane.resinColumns]!;
 }
 
+/** The two cells that half-way down a layer lies between, in the middle; one of them twice where it lies in it. */
+export function middleCells({ plane }: Domain, cells: Int32Array): readonly [number, number] {
+  const columns = plane?.resinColumns ?? 1;
+  const rows = cells.length / columns;
+  return [cells[Math.floor((rows - 1) / 2) * columns]!, cells[Math.floor(rows / 2) * columns]!];
+}
+
 /** The lowest place of a layer, in the middle. */
 export const undersideCell = (cells: Int32Array): number => cells[0]!;
 

@@ -5,7 +5,7 @@ import { timeRule } from '../quantity/rules';
 import { familyOf } from '../resin/families';
 import type { LayerClocks } from './clocks';
 import { pourTaskId } from './taskIds';
-import { exactly, spec } from './taskSpec';
+import { early, exactly, spec } from './taskSpec';
 import type { TaskSpec } from './tasks';
 
 const hour = 60;
@@ -17,6 +17,8 @@ const bubblePasses = { thin: [10, 30], deep: [15, 60] } as const;
 const bubblesMin = 5;
 const dripsMin = 10;
 const lookMin = 5;
+/** Strewing it in and stirring it under, min. */
+const addMin = 5;
 
 /** When bubbles are worked out of a layer, min after the last of it is poured. */
 export function bubbleMinutes(pour: PourPlan, layer: number): readonly number[] {
@@ -27,6 +29,29 @@ export function bubbleMinutes(pour: PourPlan, layer: number): readonly number[] 
   const gelMin = cure?.gelH === undefined ? Infinity : cure.gelH * hour;
   return passes.filter((afterMin) => afterMin < gelMin);
 }
+
+/** What would sink or rise is put in late enough to stay, and while it still goes in: by hand. */
+const addingLater = (pour: PourPlan, layer: number, minutes: number): readonly TaskSpec[] =>
+  (pour.flow?.inclusions ?? []).flatMap(({ name, layers }, at) => {
+    const found = layers.find((each) => each.layer === layer + 1);
+    if (found === undefined || found.addAfterH === 0) return [];
+    const afterMin = minutes + found.addAfterH * hour;
+    // Half of what is left: from then on it is as thick as paste.
+    const toMin = afterMin + found.addBeforeGelMin / 2;
+    const id = pourTaskId(pour, layer);
+    return [
+      spec({
+        pour: pour.index,
+        layer,
+        id: `${id}/add-${at + 1}`,
+        kind: 'add-inclusion',
+        minutes: addMin,
+        hands: 'on',
+        lines: [name],
+        tie: early(id, { fromMin: afterMin, toMin, safe: undefined }),
+      }),
+    ];
+  });
 
 /** What is looked after once a layer is poured. */
 export function lookingAfter(
@@ -53,6 +78,7 @@ export function lookingAfter(
         tie: exactly(id, minutes + afterMin),
       }),
     ),
+    ...addingLater(pour, layer, minutes),
     ...(clocks?.peakMin === undefined
       ? []
       : [

@@ -3,6 +3,7 @@ export type TaskKind =
   | 'prepare'
   | 'pour'
   | 'bubbles'
+  | 'add-inclusion'
   | 'peak'
   | 'fan-off'
   | 'scuff'
@@ -38,7 +39,7 @@ export interface TaskSpec {
   readonly hands: Hands;
   /** Undefined for the first pour, from which all is told. */
   readonly tie: Tie | undefined;
-  /** Of what is prepared: the lines of the list. */
+  /** Of what is prepared: the lines of the list; of what is put in later: its name. */
   readonly lines: readonly string[];
   /** When a layer peaks after it is poured, min; undefined where nothing is known or the rise is none to speak of. */
   readonly peakMin:

@@ -36,6 +36,7 @@ export type TintDraft = NonNullable<PourDraft['tint']>;
 export type PortionDraft = NonNullable<PourDraft['portions']>[number];
 export type PigmentDraft = NonNullable<PortionDraft['pigments']>[number];
 export type FillerDraft = NonNullable<PourDraft['fillers']>[number];
+export type InclusionDraft = NonNullable<PourDraft['inclusions']>[number];
 export type HeatDraft = NonNullable<JobDraft['heat']>;
 export type ContainerDraft = NonNullable<JobDraft['containers']>[number];
 

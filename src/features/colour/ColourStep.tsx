@@ -13,6 +13,7 @@ import { coloursFromNames } from '../../words/names';
 import { sayProblem } from '../../words/problems';
 import { PortionEditor } from './PortionEditor';
 import { FillersPanel } from './FillersPanel';
+import { InclusionsPanel } from './InclusionsPanel';
 import { TintPanel } from './TintPanel';
 import { useOpenJob } from '../../data/draft/openJob';
 import { sayG, sayPigmentG } from '../../words/figures';
@@ -79,6 +80,7 @@ export function ColourStep() {
       )}
       <TintPanel />
       <FillersPanel path="fillers" />
+      <InclusionsPanel />
     </View>
   );
 }

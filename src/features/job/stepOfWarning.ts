@@ -25,6 +25,8 @@ export const stepOfWarning: Readonly<Record<WarningCode, JobStep>> = {
   'filler-spoils-family': 'colour',
   'filler-against-detail': 'colour',
   'filler-density-assumed': 'colour',
+  'inclusion-moves': 'colour',
+  'viscosity-assumed': 'colour',
   'lots-expired': 'buy',
   'layer-runs-hot': 'heat',
   'heats-unseen': 'heat',

@@ -69,7 +69,7 @@ const records = {
   colour: {
     label: 'Colour',
     of: 'pour',
-    fields: /^(portions|coloursFrom|tint|fillers)\b/,
+    fields: /^(portions|coloursFrom|tint|fillers|inclusions)\b/,
     figure: sayColourFigure,
   },
   mix: {

@@ -21,6 +21,7 @@ import { sayJoint } from '../../words/layers';
 import { sayProblem } from '../../words/problems';
 import { sayReason } from '../../words/reasons';
 import { beginHeights } from './beginHeights';
+import { BubblesPanel } from './BubblesPanel';
 import { LayerHeights } from './LayerHeights';
 import { usePourPart, usePourField, usePourProblems } from '../../data/draft/pourInHand';
 
@@ -64,6 +65,7 @@ export function LayersStep() {
       )}
       {way === 'heights' && <LayerHeights />}
       <LayerTable />
+      <BubblesPanel />
       <Lines title="How it is cut">
         <ChoiceLine
           label="Poured in"

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { ClipPath, Defs, G, Path } from 'react-native-svg';
+import { settledBands } from '../../core/plan/piece/settledBands';
 import type { DrawnLayer, DrawnPart } from '../../core/plan/piece/pieceOf';
 import type { PieceThing } from '../../core/plan/piece/things';
 import type { PourPlan } from '../../core/plan/planTypes';
@@ -7,6 +8,7 @@ import type { Colours } from '../theme/tokens';
 import type { ColourBand } from './colourBands';
 import { cavityPaths, type LayerInCavity } from './cavityPaths';
 import { insertPath, placedInserts } from './placedInserts';
+import type { SectionPatternIds } from './SectionPatterns';
 import type { PlacedCavity } from './sectionLayout';
 
 interface CavityProps {
@@ -18,7 +20,7 @@ interface CavityProps {
   readonly faceColour: (pour: PourPlan) => string;
   readonly colours: Colours;
   /** Ids of the patterns that this drawing's walls are filled with. */
-  readonly patterns: { readonly form: string; readonly timber: string };
+  readonly patterns: SectionPatternIds;
   /** How high a layer stands by now, mm; undefined: all are drawn as they will be. */
   readonly levelIn?: ((layer: LayerInCavity) => number) | undefined;
   /** Layers of a pour that something is painted under: they are left open, and so is the form. */
@@ -105,6 +107,20 @@ export function Cavity({
                   fillOpacity={at % 2 === 0 ? 1 : 0.72}
                 />
               ))}
+              {!isPainted &&
+                settledBands(layer.pour, layer.layer).map(({ name, from, to }) => (
+                  <Path
+                    key={name}
+                    d={paths.body(
+                      fromMm + (levelMm - fromMm) * from,
+                      fromMm + (levelMm - fromMm) * to,
+                      0,
+                      1,
+                    )}
+                    fill={`url(#${patterns.grains})`}
+                    testID="settled-band"
+                  />
+                ))}
               {levelMm < toMm && (
                 <Path
                   d={paths.body(levelMm, toMm, 0, 1)}

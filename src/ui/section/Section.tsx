@@ -86,7 +86,7 @@ export function SectionDrawing({
   const hold = small ? undefined : held;
   const poured = useContext(PouredContext);
   const id = useId();
-  const patterns = { form: `${id}form`, timber: `${id}timber` };
+  const patterns = { form: `${id}form`, timber: `${id}timber`, grains: `${id}grains` };
   const piece = useMemo(() => pieceOf(plan), [plan]);
   const parts = useMemo(() => piece.map(({ part }) => part), [piece]);
   const single = !small && parts.length === 1;

@@ -1,18 +1,25 @@
-import { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { useColours } from '../theme/theme';
 
-/** What walls are filled with: hatching for a form, grain for timber. */
-export function SectionPatterns({
-  ids,
-}: {
-  readonly ids: { readonly form: string; readonly timber: string };
-}) {
+/** Ids of the patterns of one drawing. */
+export interface SectionPatternIds {
+  readonly form: string;
+  readonly timber: string;
+  readonly grains: string;
+}
+
+/** What is filled with more than a colour: hatching for a form, grain for timber, dots where something has settled. */
+export function SectionPatterns({ ids }: { readonly ids: SectionPatternIds }) {
   const colours = useColours();
   return (
     <Defs>
       <Pattern id={ids.form} width={5} height={5} patternUnits="userSpaceOnUse">
         <Rect width={5} height={5} fill={colours.paper} />
         <Line x1={0} y1={5} x2={5} y2={0} stroke={colours.wall} strokeWidth={0.9} />
+      </Pattern>
+      <Pattern id={ids.grains} width={6} height={6} patternUnits="userSpaceOnUse">
+        <Circle cx={1.5} cy={1.5} r={0.9} fill={colours.ink} />
+        <Circle cx={4.5} cy={4.5} r={0.9} fill={colours.ink} />
       </Pattern>
       <Pattern id={ids.timber} width={22} height={9} patternUnits="userSpaceOnUse">
         <Rect width={22} height={9} fill={colours.timber} />

@@ -4,6 +4,7 @@ import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
 import { bucketDangerC } from '../../core/thermal/saidFigures';
 import { sayDegrees, sayDegreesBy, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
+import { sayViscosity, sayWhenToAdd, sayWhereTo } from '../inclusions';
 import { sayFactor, sayFactorRange } from '../ownPace';
 import { sayRoughG, sayRoughly, sayRoughRange } from '../rough';
 import { sayProblem } from '../problems';
@@ -205,6 +206,12 @@ export const planWarnings: Sentences<PlanCodes> = {
   },
   'layers-need-a-form': () =>
     'Nothing here has a depth, so it is poured in one go. Measure a form to cut it into layers.',
+  'inclusion-moves': (data) =>
+    `${data.name}${data.layers > 1 ? ` in layer ${data.layer}` : ''} ${sayWhereTo(data)} before the resin gels. ` +
+    `Put in ${sayWhenToAdd(data)}, it stays within ${sayMm(data.withinMm)}.`,
+  'viscosity-assumed': (data) =>
+    `The card of ${data.name} gives no viscosity: ${sayViscosity(data.viscosityPaS)} is usual for ${familyOf(data.family).name.toLowerCase()}. ` +
+    'Its sheet has the figure; times of what sinks and rises follow it.',
   'resin-not-on-shelf': (data) =>
     `${data.name} is not on the shelf any more. The job goes on with its own copy of the card.`,
   'mould-not-in-library': (data) =>

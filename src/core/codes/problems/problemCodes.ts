@@ -1,5 +1,6 @@
 import type { CardProblems } from './cardProblems';
 import type { ColourProblems } from './colourProblems';
+import type { FamilyProblems } from './familyProblems';
 import type { FileProblems } from './fileProblems';
 import type { HeatProblems } from './heatProblems';
 import type { InputProblems } from './inputProblems';
@@ -24,6 +25,7 @@ export interface ProblemCodes
     StockProblems,
     MeasureProblems,
     FileProblems,
+    FamilyProblems,
     PourProblems,
     OutsideProblems {}
 

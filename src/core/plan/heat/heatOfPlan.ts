@@ -211,7 +211,7 @@ const gridFor = ({ setting }: HeatCaseOfJob): HeatGrid =>
 /** The plan's own moments and band in place of those of a finer grid. */
 function asPlanned(layer: LayerHeat, cure: LayerCure | undefined): LayerHeat {
   if (cure === undefined) return layer;
-  const { peakC: _, stickyH, ...moments } = cure;
+  const { peakC: _, stickyH, flow: __, ...moments } = cure;
   return { ...layer, ...moments, recoatH: stickyH };
 }
 

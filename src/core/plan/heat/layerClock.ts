@@ -5,8 +5,15 @@ import type { ReadResin } from '../../resin/readResin';
 import { warmEndC, type HeatBand } from '../../thermal/bands';
 import { thicknessM, type HeatLayer } from '../../thermal/pourSetting';
 import type { LayerBody } from './bodiesOf';
-import { curesUpTo, followedUnder, layerAt, peakUpToC, type CurePlace } from './layerCures';
-import type { LayerHeat } from '../../thermal/predict';
+import {
+  curesUpTo,
+  followedUnder,
+  layerAt,
+  peakUpToC,
+  type CurePlace,
+  type FollowedLayer,
+} from './layerCures';
+import type { FlowTime } from '../../flow/flowTime';
 import { firstCool, longestMin, onWaitGrid } from './coolSearch';
 import { usualGapMin } from './usualGap';
 
@@ -28,6 +35,8 @@ export interface LayerCure {
   readonly softensNearC: number;
   /** Of the middle of its surface until it has gelled. */
   readonly coldestSurfaceC: number;
+  /** How it flows half-way down until it gels there, with nothing on top of it. */
+  readonly flow: FlowTime | undefined;
 }
 
 /** A joint that label, model and heat leave no window for. */
@@ -124,9 +133,9 @@ function layersInstead(
   return undefined;
 }
 
-function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
+function cureOf(alone: FollowedLayer, whole: FollowedLayer): LayerCure {
   const { peakC, band, demouldH, keepsShapeH, hardH, softensNearC } = whole;
-  const { gelH, recoatH, tackFreeH, coldestSurfaceC } = alone;
+  const { gelH, recoatH, tackFreeH, coldestSurfaceC, flow } = alone;
   return {
     peakC,
     band,
@@ -138,6 +147,7 @@ function cureOf(alone: LayerHeat, whole: LayerHeat): LayerCure {
     hardH,
     softensNearC,
     coldestSurfaceC,
+    flow,
   };
 }
 
@@ -159,7 +169,7 @@ export function layerClock(
 ): LayerClock {
   const layers: HeatLayer[] = [];
   const joints: (LayerJoint | undefined)[] = [];
-  const alone: LayerHeat[] = [];
+  const alone: FollowedLayer[] = [];
   const conflicts: JointConflict[] = [];
   /** Which followed layer each is like. */
   const like: number[] = [];
@@ -216,7 +226,7 @@ function wholeOf(
   place: CurePlace,
   layers: readonly HeatLayer[],
   layer: number,
-): LayerHeat | undefined {
+): FollowedLayer | undefined {
   const upTo = Math.min(layers.length, layer + 1 + followedUnder);
   return curesUpTo(place, layers.slice(0, upTo), 'everywhere')[layer];
 }

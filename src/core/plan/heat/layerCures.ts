@@ -1,4 +1,5 @@
 import { memory } from '../../memory';
+import { flowTimeOf, type FlowTime } from '../../flow/flowTime';
 import type { HeatFamily } from '../../resin/families';
 import { climateAtC } from '../../thermal/climate';
 import type { LayerBody } from './bodiesOf';
@@ -11,7 +12,13 @@ import {
   type HeatLayer,
   type PourSetting,
 } from '../../thermal/pourSetting';
-import { layerPeaks, predictMiddle, withBorder, type LayerHeat } from '../../thermal/predict';
+import {
+  layerPeaks,
+  middleCells,
+  predictMiddle,
+  withBorder,
+  type LayerHeat,
+} from '../../thermal/predict';
 import { edged } from '../../thermal/spread';
 
 /** A pour without its layers, and its resin: what layers are followed in. */
@@ -94,9 +101,14 @@ function uppermost(
   };
 }
 
+/** A layer as it is followed, and how it flows half-way down until it gels there. */
+export interface FollowedLayer extends LayerHeat {
+  readonly flow: FlowTime | undefined;
+}
+
 /** Followed so far, by everything that went in: in the middle, and with the border. */
-const middlesSoFar = memory<readonly LayerHeat[]>(300);
-const wholesSoFar = memory<readonly LayerHeat[]>(300);
+const middlesSoFar = memory<readonly FollowedLayer[]>(300);
+const wholesSoFar = memory<readonly FollowedLayer[]>(300);
 const peaksSoFar = memory<number>(1000);
 
 /**
@@ -108,18 +120,27 @@ export function curesUpTo(
   place: CurePlace,
   layers: readonly HeatLayer[],
   where: 'middle' | 'everywhere',
-): readonly (LayerHeat | undefined)[] {
+): readonly (FollowedLayer | undefined)[] {
   const { setting, first } = uppermost(place, layers);
   const { family, curing, marks } = place;
   const key = JSON.stringify([setting, family, curing, marks]);
-  const middle = middlesSoFar(
-    key,
-    () => predictMiddle(setting, family, curing, marks, keystrokeGrid(setting)).layers,
-  );
+  const middle = middlesSoFar(key, () => {
+    const heat = predictMiddle(setting, family, curing, marks, keystrokeGrid(setting));
+    return heat.layers.map((layer, at): FollowedLayer => {
+      const cells = middleCells(heat.domain, heat.domain.layerCells[at]!);
+      const flow = flowTimeOf(heat.record, cells, curing, setting.layers[at]!.pouredS);
+      return { ...layer, flow };
+    });
+  });
   const found =
     where === 'middle'
       ? middle
-      : wholesSoFar(key, () => withBorder(middle, setting, family, curing, marks));
+      : wholesSoFar(key, () =>
+          withBorder(middle, setting, family, curing, marks).map((layer, at): FollowedLayer => ({
+            ...layer,
+            flow: middle[at]!.flow,
+          })),
+        );
   return layers.map((_, at) => (at < first ? undefined : found[at - first]));
 }
 
