@@ -180,6 +180,9 @@ export const kindNames: Readonly<Record<Kind, string>> = {
   time: 'a time',
   flow: 'a pouring rate',
   viscosity: 'a viscosity',
+  pressure: 'a pressure',
+  irradiance: 'a lamp’s intensity',
+  exposure: 'an exposure',
 };
 
 /** What a quantity looks like when it is right. */
@@ -195,6 +198,9 @@ export const exampleOfKind: Readonly<Record<Kind, string>> = {
   time: '45 min or 12 h',
   flow: '500 ml/min',
   viscosity: '350 mPa·s',
+  pressure: '40 psi or 2.7 bar',
+  irradiance: '5 mW/cm2',
+  exposure: '15 mJ/cm2',
 };
 
 /** The last name in a field's path, as the screen calls it. */

@@ -31,6 +31,12 @@ function said(kind: Kind, value: number): string {
       return `${formatPlain(value, 1)}${tie}ml/min`;
     case 'viscosity':
       return `${formatPlain(value, 1)}${tie}mPa·s`;
+    case 'pressure':
+      return `${formatPlain(value, 1)}${tie}kPa`;
+    case 'irradiance':
+      return `${formatPlain(value, 2)}${tie}mW/cm²`;
+    case 'exposure':
+      return `${formatPlain(value, 1)}${tie}mJ/cm²`;
   }
 }
 

@@ -28,6 +28,8 @@ function sayTaken({ takesMm, labelMm, caution, from }: CutData): string {
   switch (from) {
     case 'label':
       return `One layer may be ${takes}, the label's ${label ?? ''}${times}:`;
+    case 'lamp':
+      return `One layer may be ${takes}, as far as the lamp gets through it in three minutes${times}${label === undefined ? '' : ` (label ${label})`}:`;
     case 'room':
       return `One layer may be about ${takes}, what heat allows in this room and form${times}${label === undefined ? '' : ` (label ${label})`}:`;
     default:

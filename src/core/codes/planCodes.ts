@@ -1,5 +1,6 @@
 import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
 import type { InclusionInLayer } from '../flow/inclusionsOf';
+import type { Shade } from '../plan/lampSection';
 import type { NoWindow } from '../layers/jointOf';
 import type { Joint } from '../layers/layersSchema';
 import type { Nothing } from './problems/problemData';
@@ -153,6 +154,40 @@ export interface PlanCodes {
     readonly layer: number;
     readonly layers: number;
   };
+  /** Light does not get through what is in it, or past what stands in it. */
+  'light-blocked': {
+    readonly name: string;
+    readonly by: Shade['by'];
+    readonly names: readonly string[];
+  };
+  /** It would take longer under the lamp than is good; s. */
+  'deeper-than-light': OfLayer & { readonly lightMm: number; readonly timeS: number };
+  /** Nobody read what the pot is rated at. */
+  'rating-unknown': { readonly gaugeKPa: number };
+  'opened-before-gel': {
+    readonly name: string;
+    readonly holdMin: number;
+    readonly leastMin: number;
+  };
+  /** Mixing, pouring and closing the pot take longer than it stays pourable. */
+  'closed-too-late': {
+    readonly name: string;
+    readonly closedMin: number;
+    readonly potLifeMin: number;
+  };
+  'pot-takes-fewer': { readonly fits: number; readonly wanted: number };
+  /** A mould that was not made at the pressure it is cast at; undefined where nobody says. */
+  'mould-made-otherwise': {
+    readonly gaugeKPa: number;
+    readonly mouldGaugeKPa: number | undefined;
+  };
+  'boils-in-vacuum': {
+    readonly name: string;
+    readonly family: ResinFamily;
+    readonly leavesKPa: number;
+    readonly boilsUnderKPa: number;
+  };
+  'boils-over': { readonly potMl: number; readonly potNeededMl: number };
   'viscosity-assumed': {
     readonly name: string;
     readonly family: ResinFamily;

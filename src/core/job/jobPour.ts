@@ -9,6 +9,8 @@ export interface JobPour extends Omit<Pour, 'room' | 'measure'> {
   readonly scaleStep: Job['scaleStep'];
   /** What it is measured from: parts of its own, or the job's form. */
   readonly measure: Measure | undefined;
+  /** The mould that an earlier pour of the job makes for it, with what that was cast at; undefined where none does. */
+  readonly mouldBefore?: { readonly gauge: string | undefined } | undefined;
 }
 
 /** The pour of a job, counted from 0. */
@@ -24,7 +26,14 @@ export function jobPour(job: Job, index: number): JobPour {
     containers: ownContainers ? pour.containers : job.containers,
     scaleStep: job.scaleStep,
     measure: pour.measure ?? job.measure,
+    mouldBefore: mouldBefore(job, index),
   };
+}
+
+function mouldBefore({ pours }: Job, index: number): JobPour['mouldBefore'] {
+  if (pours[index]?.role !== 'castings') return undefined;
+  const mould = pours.slice(0, index).find(({ role }) => role === 'mould');
+  return mould && { gauge: mould.pressure?.gauge };
 }
 
 /** As a whole: a setting that a pour with its own air and form leaves out is as usual, so that a fan can be taken away too. */

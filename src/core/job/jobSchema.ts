@@ -1,6 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { joints } from '../layers/layersSchema';
 import { inclusionsSchema } from '../flow/inclusionsSchema';
+import { uvSchema } from '../lamp/uvSchema';
 import { fillersSchema } from '../mix/fillers/fillersSchema';
 import { timeRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
@@ -9,6 +10,7 @@ import { needed } from '../schema/needed';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
+import { pressureSchema, vacuumSchema } from '../vessel/vesselSchemas';
 import { coversSchema, fillsSchema } from './coversSchema';
 import { pourRoles } from './pourChoices';
 import { jobKeys, measureKeys, placeKeys, roomOfJob, roomOfPour } from './jobKeys';
@@ -40,6 +42,9 @@ const pourSchema = object({
   ...pourKeys,
   fillers: fillersSchema,
   inclusions: inclusionsSchema,
+  uv: uvSchema,
+  pressure: pressureSchema,
+  vacuum: vacuumSchema,
 })
   .noUnknown()
   .meta(

@@ -8,8 +8,8 @@ import type { LayerStyle } from './layersSchema';
 
 /** What the resin takes in this room, and what that was reckoned from. */
 export interface DepthTaken extends DepthLimits {
-  /** `typed` is the person's own figure, `label` the card's, `room` what heat allows where it is poured. */
-  readonly from: 'typed' | 'label' | 'room' | 'nothing';
+  /** `typed` is the person's own figure, `label` the card's, `room` what heat allows where it is poured, `lamp` how far its light gets. */
+  readonly from: 'typed' | 'label' | 'room' | 'lamp' | 'nothing';
   readonly labelMm: number | undefined;
   /** Undefined where heat has no say or the label's depth stands. */
   readonly roomMm: number | undefined;
@@ -20,24 +20,30 @@ export interface DepthTaken extends DepthLimits {
  * The depth that one layer may have: the label's figure, what heat allows or the person's own, times their caution.
  * @param resin the card, read
  * @param roomMm what heat allows, where that stands in place of the label's figure
+ * @param lampMm how far the light of a lamp gets, where one sets it
  */
 export function depthTaken(
   layers: JobPour['layers'],
   resin: Pick<ReadResin, 'greatestDepthMm' | 'leastDepthMm'>,
   roomMm: number | undefined,
+  lampMm?: number | undefined,
 ): DepthTaken {
   const caution = layers?.caution ?? 1;
   const typedMm =
     layers?.maxDepth === undefined ? undefined : readQuantity(layers.maxDepth, lengthRule).value;
-  const fullMm = typedMm ?? roomMm ?? resin.greatestDepthMm;
+  const otherMm = roomMm ?? resin.greatestDepthMm;
+  const byLamp = typedMm === undefined && lampMm !== undefined && lampMm < (otherMm ?? Infinity);
+  const fullMm = typedMm ?? (byLamp ? lampMm : otherMm);
   const from =
     typedMm !== undefined
       ? 'typed'
-      : roomMm !== undefined
-        ? 'room'
-        : fullMm === undefined
-          ? 'nothing'
-          : 'label';
+      : byLamp
+        ? 'lamp'
+        : roomMm !== undefined
+          ? 'room'
+          : fullMm === undefined
+            ? 'nothing'
+            : 'label';
   return {
     takesMm: fullMm === undefined ? undefined : fullMm * caution,
     leastMm: resin.leastDepthMm,

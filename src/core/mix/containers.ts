@@ -12,7 +12,13 @@ export interface ReadContainer {
 }
 
 /** The containers that a job may be mixed in: the one it names, or its whole set; none for one batch. */
-export function containersOf({ container, containers }: JobPour): readonly ReadContainer[] {
+export function containersOf({ container, containers, vacuum }: JobPour): readonly ReadContainer[] {
+  // What is degassed boils up in its pot, whatever it was stirred in.
+  if (vacuum?.pot !== undefined) {
+    const capacityMl = readQuantity(vacuum.pot, volumeRule).value;
+    const fill = usualFill.vacuum;
+    return [{ name: 'Vacuum pot', capacityMl, fill, limitMl: capacityMl * fill }];
+  }
   const said = container === undefined ? (containers ?? []) : [{ use: undefined, ...container }];
   return said.map((each) => {
     const capacityMl = readQuantity(each.capacity, volumeRule).value;

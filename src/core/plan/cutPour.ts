@@ -6,6 +6,7 @@ import { readFillers } from '../mix/fillers/readFillers';
 import type { BelowPour } from './heat/belowPour';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import { heatDepthOf, type HeatDepth } from './heat/heatDepth';
+import { lampDepthMm } from './lampSection';
 import type { MeasuredPour } from './measurePour';
 import type { PourPlan } from './planTypes';
 import type { PouredForm } from './pouredForm';
@@ -50,7 +51,7 @@ export function cutIntoLayers(
     fromMm,
     fillers: readFillers(said.fillers ?? [], whole.cavityMl + onMl, 'fillers'),
   });
-  const taken = depthTaken(said.layers, resin, heat.mm);
+  const taken = depthTaken(said.layers, resin, heat.mm, lampDepthMm({ said, card }));
   const heightsMm = layerHeightsMm(said.layers, whole.depthMm, taken, stock, fromMm);
   const layers = splitAtHeights(whole, heightsMm, fromMm);
   const shares = sharesByLayer(layers, spread);

@@ -25,6 +25,9 @@ import type { PlannedLayer, PourPlan } from './planTypes';
 import type { PouredForm } from './pouredForm';
 import { readingOf } from './readingOf';
 import { reasons } from './reasons';
+import { lampSection, lampWarnings } from './lampSection';
+import { pressureSection, pressureWarnings } from './pressureSection';
+import { vacuumSection, vacuumWarnings } from './vacuumSection';
 import * as warn from './warnings';
 
 /** What a pour is planned with besides its cards and what it goes into. */
@@ -139,6 +142,9 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
   const working = workingSection(mix);
   const layers = layersOf(pour, form, cut, mix, clock, mixedAt);
   const flow = flowSection(pour, layers);
+  const lamp = lampSection(pour, layers, whole);
+  const pressure = pressureSection(pour, layers, working);
+  const vacuum = vacuumSection(pour, batches, mixedAt[0]!.resinC);
   const buckets = bucketQuestionOf(pour, mix, context.kept);
   const allowances = withResidue(measured.spread, mix.mixed);
   const { leftovers, ready } = leftoversOf(context.ready, batches, cut.taken);
@@ -181,6 +187,9 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
     cupMarks: markedCups(said),
     leftovers,
     flow,
+    lamp,
+    pressure,
+    vacuum,
     times: planTimes(layers, resin, roomC),
     why: reasons(said, {
       resin,
@@ -217,6 +226,12 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
       ...warn.waterWarnings(tint, portions),
       ...warn.fillerWarnings(fillers, card.family, said.wants),
       ...warn.flowWarnings(flow, card),
+      ...lampWarnings(lamp, card.name),
+      ...pressureWarnings(pressure, {
+        name: card.name,
+        isInMould: pour.role === 'castings' || whole.parts.some(({ shape }) => shape === 'mould'),
+      }),
+      ...vacuumWarnings(vacuum, card),
     ],
   };
   return { plan, ready };

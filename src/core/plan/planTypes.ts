@@ -27,6 +27,9 @@ import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
 import type { FlowSection } from './flowSection';
+import type { LampSection } from './lampSection';
+import type { PressureSection } from './pressureSection';
+import type { VacuumSection } from './vacuumSection';
 import type { LayerCure } from './heat/layerClock';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';
@@ -294,6 +297,12 @@ export interface PourPlan extends PouredSection, AmountsSection, MixSection, Lay
     | undefined;
   /** How it flows until it gels, and what becomes of what is put into it; undefined for a known amount. */
   readonly flow: FlowSection | undefined;
+  /** How a lamp sets it; undefined for what none sets. */
+  readonly lamp: LampSection | undefined;
+  /** Undefined for what is cast in the open. */
+  readonly pressure: PressureSection | undefined;
+  /** Undefined for what is not degassed. */
+  readonly vacuum: VacuumSection | undefined;
   readonly times: PlanTimes;
   /** How it joins the pour before it; undefined for the first. */
   readonly joins: PourJoint | undefined;

@@ -60,7 +60,10 @@ function printedPour(pour: PourPlan) {
 }
 
 /** What a pour says that only some do, each under the key that it is said by. */
-const familyKeys = ({ flow }: PourPlan): object => ({
+const familyKeys = ({ flow, lamp, pressure, vacuum }: PourPlan): object => ({
+  ...(pressure === undefined ? {} : { pressure }),
+  ...(vacuum === undefined ? {} : { vacuum }),
+  ...(lamp === undefined ? {} : { uv: lamp }),
   ...(flow === undefined || flow.inclusions.length === 0 ? {} : { inclusions: flow }),
 });
 

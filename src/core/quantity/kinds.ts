@@ -1,7 +1,7 @@
 /**
  * What a quantity measures. Inside the core each kind has one base unit:
  * length mm, area mm², volume ml, mass g, density g/ml, temperature °C, fraction 1, angle degrees, time min,
- * flow ml/min, viscosity mPa·s.
+ * flow ml/min, viscosity mPa·s, pressure kPa, irradiance mW/cm², exposure mJ/cm².
  */
 export type Kind =
   | 'length'
@@ -14,11 +14,24 @@ export type Kind =
   | 'angle'
   | 'time'
   | 'flow'
-  | 'viscosity';
+  | 'viscosity'
+  | 'pressure'
+  | 'irradiance'
+  | 'exposure';
 
-const powers = ['length', 'mass', 'percent', 'angle', 'time', 'viscosity'] as const;
+const powers = [
+  'length',
+  'mass',
+  'percent',
+  'angle',
+  'time',
+  'viscosity',
+  'pressure',
+  'irradiance',
+  'exposure',
+] as const;
 
-/** Powers of what arithmetic on quantities must keep right; viscosity takes part in no sum with others. */
+/** Powers of what arithmetic on quantities must keep right; the last four take part in no sum with others. */
 export type Dimension = Readonly<Record<(typeof powers)[number], number>>;
 
 const dimension = (some: Partial<Dimension>): Dimension => ({
@@ -28,6 +41,9 @@ const dimension = (some: Partial<Dimension>): Dimension => ({
   angle: 0,
   time: 0,
   viscosity: 0,
+  pressure: 0,
+  irradiance: 0,
+  exposure: 0,
   ...some,
 });
 
@@ -46,6 +62,9 @@ export const dimensionOfKind: Readonly<Record<Exclude<Kind, 'temperature'>, Dime
   time: dimension({ time: 1 }),
   flow: dimension({ length: 3, time: -1 }),
   viscosity: dimension({ viscosity: 1 }),
+  pressure: dimension({ pressure: 1 }),
+  irradiance: dimension({ irradiance: 1 }),
+  exposure: dimension({ exposure: 1 }),
 };
 
 export const sameDimension = (a: Dimension, b: Dimension): boolean =>
@@ -60,6 +79,9 @@ export function dimensionOfProduct(a: Dimension, b: Dimension, power: 1 | -1): D
     angle: a.angle + power * b.angle,
     time: a.time + power * b.time,
     viscosity: a.viscosity + power * b.viscosity,
+    pressure: a.pressure + power * b.pressure,
+    irradiance: a.irradiance + power * b.irradiance,
+    exposure: a.exposure + power * b.exposure,
   };
 }
 

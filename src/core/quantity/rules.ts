@@ -191,6 +191,45 @@ export const flowRule: QuantityRule<'flow'> = {
   greatest: { flow: { value: 100_000, text: '100 l/min' } },
 };
 
+/** Over the air outside, as the dial of a pot shows it: pots of a shop bear some 6 bar. */
+export const gaugeRule: QuantityRule<'pressure'> = {
+  kinds: ['pressure'],
+  example: '40 psi or 2.7 bar',
+  least: aboveNothing,
+  greatest: { pressure: { value: 3000, text: '30 bar' } },
+};
+
+/** What a pump leaves, from nothing counted. */
+export const vacuumRule: QuantityRule<'pressure'> = {
+  kinds: ['pressure'],
+  example: '30 mbar',
+  least: aboveNothing,
+  greatest: { pressure: { value: 100, text: '1000 mbar' } },
+};
+
+/** A workshop over the sea: below it counts as at it. */
+export const altitudeRule: QuantityRule<'length'> = {
+  kinds: ['length'],
+  example: '350 m',
+  least: { value: 0, text: '0 m' },
+  greatest: { length: { value: 5_000_000, text: '5000 m' } },
+};
+
+/** From a lamp for nails to a curing station. */
+export const irradianceRule: QuantityRule<'irradiance'> = {
+  kinds: ['irradiance'],
+  example: '5 mW/cm2',
+  least: aboveNothing,
+  greatest: { irradiance: { value: 20_000, text: '20 W/cm2' } },
+};
+
+export const exposureRule: QuantityRule<'exposure'> = {
+  kinds: ['exposure'],
+  example: '15 mJ/cm2',
+  least: aboveNothing,
+  greatest: { exposure: { value: 100_000, text: '100 J/cm2' } },
+};
+
 /** From water to honey and stiff putty. */
 export const viscosityRule: QuantityRule<'viscosity'> = {
   kinds: ['viscosity'],

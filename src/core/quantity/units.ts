@@ -132,6 +132,30 @@ const viscosity = [
   unit('viscosity', 'Pa·s', 1000, 'pa*s', 'pa s', 'pas'),
 ];
 
+// 1 lbf/in² by the pound of force: 4.4482216152605 N over 645.16 mm². Mercury and water columns are the conventional ones.
+const pressure = [
+  unit('pressure', 'kPa', 1, 'kilopascal', 'kilopascals'),
+  unit('pressure', 'bar', 100, 'bars'),
+  unit('pressure', 'mbar', 0.1, 'hpa', 'millibar', 'millibars'),
+  unit('pressure', 'psi', 4.4482216152605 / 0.64516, 'psig', 'lbf/in2', 'lb/in2'),
+  unit('pressure', 'Pa', 0.001, 'pascal', 'pascals'),
+  unit('pressure', 'atm', 101.325),
+  unit('pressure', 'mmHg', 0.133322387415, 'torr'),
+  unit('pressure', 'inHg', 3.386388640341, 'in hg', '"hg'),
+];
+
+const irradiance = [
+  unit('irradiance', 'mW/cm2', 1, 'mw/cm²'),
+  unit('irradiance', 'W/m2', 0.1, 'w/m²'),
+  unit('irradiance', 'W/cm2', 1000, 'w/cm²'),
+];
+
+const exposure = [
+  unit('exposure', 'mJ/cm2', 1, 'mj/cm²'),
+  unit('exposure', 'J/cm2', 1000, 'j/cm²'),
+  unit('exposure', 'J/m2', 0.1, 'j/m²'),
+];
+
 /** Every unit that can take part in arithmetic. */
 export const units: readonly Unit[] = [
   ...length,
@@ -144,6 +168,9 @@ export const units: readonly Unit[] = [
   ...time,
   ...flow,
   ...viscosity,
+  ...pressure,
+  ...irradiance,
+  ...exposure,
 ];
 
 const usOrImperial = (name: string): readonly string[] => [`US ${name}`, `imp ${name}`];

@@ -28,6 +28,8 @@ export interface Family {
   readonly densities: PartDensities;
   /** Of the mix at 25 °C before it cures, for cards that do not say, Pa·s: assumed. */
   readonly viscosityPaS: number;
+  /** Under this its lightest part boils at 25 °C, kPa: thinners, amines, styrene. Assumed; undefined where nothing of it does. */
+  readonly boilsKPa: number | undefined;
   /** Undefined where it has little heat, or a course that a label tells nothing of. */
   readonly heat?: HeatConstants;
 }
@@ -50,6 +52,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.1, bGPerMl: 0.97 },
     viscosityPaS: 0.3,
+    boilsKPa: 0.1,
     heat: {
       curing: {
         ...commonCuring,
@@ -75,6 +78,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.13, bGPerMl: 0.98 },
     viscosityPaS: 0.6,
+    boilsKPa: 0.1,
     heat: {
       curing: {
         ...commonCuring,
@@ -100,6 +104,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.13, bGPerMl: 1 },
     viscosityPaS: 0.9,
+    boilsKPa: 0.1,
     heat: {
       curing: {
         ...commonCuring,
@@ -125,6 +130,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.15, bGPerMl: 1 },
     viscosityPaS: 0.8,
+    boilsKPa: 0.3,
     heat: {
       curing: {
         ...commonCuring,
@@ -150,6 +156,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.03, bGPerMl: 1.1 },
     viscosityPaS: 0.15,
+    boilsKPa: 0.1,
     heat: {
       curing: {
         ...commonCuring,
@@ -175,6 +182,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.03, bGPerMl: 1.1 },
     viscosityPaS: 0.1,
+    boilsKPa: 0.1,
     heat: {
       curing: {
         ...commonCuring,
@@ -200,6 +208,7 @@ export const families = {
     bearsFillers: true,
     densities: { aGPerMl: 1.12, bGPerMl: 1.15 },
     viscosityPaS: 0.4,
+    boilsKPa: 0.85,
   },
   uv: {
     name: 'UV resin',
@@ -211,6 +220,7 @@ export const families = {
     bearsFillers: false,
     densities: { aGPerMl: 1.12, bGPerMl: 1.12 },
     viscosityPaS: 0.4,
+    boilsKPa: 0.1,
   },
   'silicone-tin': {
     name: 'Silicone, tin cure',
@@ -222,6 +232,7 @@ export const families = {
     bearsFillers: false,
     densities: { aGPerMl: 1.15, bGPerMl: 1 },
     viscosityPaS: 20,
+    boilsKPa: undefined,
   },
   'silicone-platinum': {
     name: 'Silicone, platinum cure',
@@ -233,6 +244,7 @@ export const families = {
     bearsFillers: false,
     densities: { aGPerMl: 1.1, bGPerMl: 1.08 },
     viscosityPaS: 10,
+    boilsKPa: undefined,
   },
 } as const satisfies Readonly<Record<string, Family>>;
 

@@ -6,6 +6,7 @@ import { bucketDangerC } from '../../core/thermal/saidFigures';
 import { sayDegrees, sayDegreesBy, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
 import { sayViscosity, sayWhenToAdd, sayWhereTo } from '../inclusions';
 import { sayFactor, sayFactorRange } from '../ownPace';
+import { sayGauge, sayMbar } from '../pressures';
 import { sayRoughG, sayRoughly, sayRoughRange } from '../rough';
 import { sayProblem } from '../problems';
 
@@ -41,6 +42,21 @@ function sayNoWindow({
 
 const sayThinner = ({ layersInstead }: PlanCodes['no-time-while-sticky']): string =>
   layersInstead === undefined ? 'Pour thinner layers, ' : `Pour ${layersInstead} layers, `;
+
+/** What light does not get past, and what would do instead. */
+function sayLightBlocked({ name, by, names }: PlanCodes['light-blocked']): string {
+  const instead = 'Use a casting epoxy or a polyurethane there';
+  switch (by) {
+    case 'colour':
+      return `Light does not get through this colour: ${name} sets as a skin and stays liquid below. ${instead}, or a transparent dye.`;
+    case 'card':
+      return `${name} is opaque itself: it may never set below its skin. ${instead}.`;
+    case 'fillers':
+      return `${names.join(', ')} in ${name} keeps the light out: it stays liquid between the grains. ${instead}, or leave it out.`;
+    case 'inserts':
+      return `What lies under ${names.join(', ')} is in the shade and stays liquid. Light it from below through a clear mould, or set the insert on a layer that is hard. Otherwise: ${instead.toLowerCase()}.`;
+  }
+}
 
 /** When a batch that is forgotten in its bucket softens it. */
 const sayHot = (hotMin: number | undefined): string =>
@@ -209,6 +225,27 @@ export const planWarnings: Sentences<PlanCodes> = {
   'inclusion-moves': (data) =>
     `${data.name}${data.layers > 1 ? ` in layer ${data.layer}` : ''} ${sayWhereTo(data)} before the resin gels. ` +
     `Put in ${sayWhenToAdd(data)}, it stays within ${sayMm(data.withinMm)}.`,
+  'light-blocked': sayLightBlocked,
+  'deeper-than-light': (data) =>
+    `${sayWhichLayer(data)} of ${sayMm(data.depthMm)} would take ${sayRoughly(data.timeS / 60)} under this lamp, and is still soft below. ` +
+    `Cut it into layers of ${sayMm(Math.floor(data.lightMm * 10) / 10)} at the most, each under the lamp by itself.`,
+  'rating-unknown': ({ gaugeKPa }) =>
+    `Nobody read what the pot is rated at. ${sayGauge(gaugeKPa)} may be too much for it: read its plate, stay under four fifths, and try the relief valve first.`,
+  'opened-before-gel': ({ name, holdMin, leastMin }) =>
+    `Opened after ${sayRoughly(holdMin)}, ${name} is still liquid somewhere: its bubbles grow back. Hold it for ${sayRoughly(leastMin)} at the least.`,
+  'closed-too-late': ({ name, closedMin, potLifeMin }) =>
+    `The pot is closed ${sayRoughly(closedMin)} after the parts met, and ${name} is pourable for ${sayRoughly(potLifeMin)}: pressure comes too late for its bubbles. ` +
+    'Fill fewer moulds at a time, or take a slower resin.',
+  'pot-takes-fewer': ({ fits, wanted }) =>
+    `${fits} of the ${wanted} moulds go into the pot at once. Run it in turns, or take a larger pot.`,
+  'mould-made-otherwise': ({ gaugeKPa, mouldGaugeKPa }) =>
+    mouldGaugeKPa === undefined
+      ? `Nobody says whether the mould was made at ${sayGauge(gaugeKPa)}. Made in the open it has bubbles of air in it, and under pressure they dent: every casting gets warts.`
+      : `The mould was made ${mouldGaugeKPa === 0 ? 'in the open' : `at ${sayGauge(mouldGaugeKPa)}`} and is cast in at ${sayGauge(gaugeKPa)}: its bubbles dent, and castings get warts. Make it at the pressure it is cast at.`,
+  'boils-in-vacuum': ({ name, family, leavesKPa, boilsUnderKPa }) =>
+    `At ${sayMbar(leavesKPa)} something in ${name} boils (${familyOf(family).name.toLowerCase()}: from about ${sayMbar(boilsUnderKPa)} down). It foams without end and changes its ratio. Stop pumping above that.`,
+  'boils-over': ({ potMl, potNeededMl }) =>
+    `A pot of ${sayMl(potMl)} boils over: the largest batch wants ${sayMl(potNeededMl)}, three times its volume. Mix smaller batches.`,
   'viscosity-assumed': (data) =>
     `The card of ${data.name} gives no viscosity: ${sayViscosity(data.viscosityPaS)} is usual for ${familyOf(data.family).name.toLowerCase()}. ` +
     'Its sheet has the figure; times of what sinks and rises follow it.',

@@ -1,4 +1,22 @@
+import type { Nothing } from './problemData';
+
 /** What goes wrong with inclusions, lamps, pots, domes; mm. */
 export interface FamilyProblems {
   'thicker-than-wide': { readonly sizeMm: number; readonly thicknessMm: number };
+  'lamp-said-twice': Nothing;
+  'pressure-over-rating': {
+    readonly gaugeKPa: number;
+    readonly ratingKPa: number;
+    readonly mostKPa: number;
+  };
+  /** Not even one mould goes into it. */
+  'pot-too-small': {
+    readonly diameterMm: number;
+    readonly heightMm: number;
+    readonly leastDiameterMm: number;
+    readonly leastHeightMm: number;
+  };
+  'vacuum-said-twice': Nothing;
+  /** A dial cannot show more than the air outside, nor a pump leave more than it. */
+  'vacuum-over-air': { readonly airKPa: number; readonly altitudeM: number };
 }

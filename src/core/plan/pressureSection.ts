@@ -1,0 +1,225 @@
+import type { ResolvedPour } from '../job/resolveJob';
+import { within } from '../measure/within';
+import { InputError } from '../problem';
+import { readQuantity } from '../quantity/readQuantity';
+import { altitudeRule, gaugeRule, lengthRule, timeRule } from '../quantity/rules';
+import { isOver } from '../quantity/tolerance';
+import { timeAtMin } from '../resin/inRoom';
+import { airKPa } from '../vessel/air';
+import {
+  diameterRatio,
+  dissolvedByMm,
+  dissolvesS,
+  volumeRatio,
+  type Pressed,
+} from '../vessel/bubbleUnderPressure';
+import { fitInPot, leastPotMm, type Fit, type Outside, type PotInside } from '../vessel/fitInPot';
+import type { Pressure } from '../vessel/vesselSchemas';
+import type { MixedAt } from './batchClock';
+import type { PlannedLayer, PourPlan, Warning } from './planTypes';
+
+/** What becomes of a bubble of some size. */
+export interface PressedBubble {
+  readonly mm: number;
+  readonly shrinksToMm: number;
+  readonly dissolvesS: number;
+  /** Before the resin gels; undefined where nobody knows when that is. */
+  readonly isGone: boolean | undefined;
+}
+
+/** A pour that is cast under pressure. */
+export interface PressureSection {
+  readonly gaugeKPa: number;
+  readonly airKPa: number;
+  readonly absoluteKPa: number;
+  /** Of a bubble, with the pressure on. */
+  readonly volumeRatio: number;
+  readonly diameterRatio: number;
+  /** Undefined where nobody read its plate. */
+  readonly ratingKPa: number | undefined;
+  readonly mostKPa: number | undefined;
+  readonly ofRating: number | undefined;
+  readonly bubbles: readonly PressedBubble[];
+  /** The largest bubble that is gone by gel, mm; larger ones only shrink. */
+  readonly goneUpToMm: number | undefined;
+  readonly gelMin: number | undefined;
+  /** It is held at least until it has gelled everywhere, better until it may come out of its mould. */
+  readonly holdLeastMin: number | undefined;
+  readonly holdMin: number | undefined;
+  readonly holdTyped: boolean;
+  /** From the first drop of hardener until the pot is closed, against how long it stays pourable. */
+  readonly closedMin: number;
+  readonly potLifeMin: number | undefined;
+  readonly fit: (Fit & { readonly wanted: number }) | undefined;
+  /** What the mould was made at, kPa over the air; 0 in the open; undefined where nobody says. */
+  readonly mouldGaugeKPa: number | undefined;
+}
+
+/** A pot is used up to this of what it is rated at. */
+export const mostOfRating = 0.8;
+/** Moulds in, lid on, clamps even, air in: min. */
+const usualClosingMin = 2;
+/** The last place gels later than the first by about this; nothing moves in it then. */
+const allGelled = 1.25;
+const shownBubblesMm = [0.1, 0.2, 0.5, 1];
+
+const optional = (
+  typed: string | undefined,
+  read: (typed: string) => number,
+): number | undefined => (typed === undefined ? undefined : read(typed));
+const lengthMm = (typed: string): number => readQuantity(typed, lengthRule).value;
+const gauge = (typed: string): number => readQuantity(typed, gaugeRule).value;
+
+/** @throws InputError `pressure-over-rating` */
+function refuseOverRating(gaugeKPa: number, ratingKPa: number | undefined, typed: string): void {
+  if (ratingKPa === undefined || !isOver(gaugeKPa, ratingKPa * mostOfRating)) return;
+  throw new InputError(
+    'pressure-over-rating',
+    typed,
+    { gaugeKPa, ratingKPa, mostKPa: ratingKPa * mostOfRating },
+    'gauge',
+  );
+}
+
+/** @throws InputError `pot-too-small` where not even one goes in */
+function fitOf({ pot, mould, count = 1 }: Pressure): PressureSection['fit'] {
+  if (pot === undefined || mould === undefined) return undefined;
+  const inside: PotInside = {
+    diameterMm: lengthMm(pot.diameter),
+    heightMm: lengthMm(pot.height),
+  };
+  const outside: Outside = {
+    lengthMm: lengthMm(mould.length),
+    widthMm: lengthMm(mould.width),
+    heightMm: lengthMm(mould.height),
+  };
+  const fit = fitInPot(outside, inside);
+  if (fit.count === 0) {
+    const narrow = leastPotMm(outside) > inside.diameterMm;
+    throw new InputError(
+      'pot-too-small',
+      narrow ? pot.diameter : pot.height,
+      { ...inside, leastDiameterMm: leastPotMm(outside), leastHeightMm: outside.heightMm },
+      narrow ? 'pot.diameter' : 'pot.height',
+    );
+  }
+  return { ...fit, wanted: count };
+}
+
+/** When it gels first and when it may come out, min after it is poured, by the model or by the label. */
+function clocksOf(
+  { resin }: ResolvedPour,
+  layers: readonly Pick<PlannedLayer, 'cure'>[],
+  { roomC }: MixedAt,
+): { readonly gelMin: number | undefined; readonly outMin: number | undefined } {
+  const cures = layers.map(({ cure }) => cure);
+  const hours = (of: 'gelH' | 'demouldH'): number | undefined => {
+    const all = cures.map((cure) => cure?.[of]);
+    return all.some((each) => each === undefined) ? undefined : Math.max(...all.map((h) => h ?? 0));
+  };
+  const label = resin.times.demould && timeAtMin(resin.times.demould, roomC);
+  const [gelH, outH] = [hours('gelH'), hours('demouldH')];
+  return {
+    gelMin: gelH === undefined ? undefined : gelH * 60,
+    outMin: label ?? (outH === undefined ? undefined : outH * 60),
+  };
+}
+
+/**
+ * What a pressure pot does for a pour, and what it must hold, last and take.
+ * @returns undefined where none is said
+ * @throws InputError `pressure-over-rating`, `pot-too-small`, told from the pour
+ */
+export function pressureSection(
+  pour: ResolvedPour,
+  layers: readonly Pick<PlannedLayer, 'cure' | 'mixedAt'>[],
+  working: PourPlan['working'],
+): PressureSection | undefined {
+  const { pressure, mouldBefore } = pour.said;
+  if (pressure === undefined) return undefined;
+  return within('pressure', () => {
+    const gaugeKPa = gauge(pressure.gauge);
+    const ratingKPa = optional(pressure.rating, gauge);
+    refuseOverRating(gaugeKPa, ratingKPa, pressure.gauge);
+    const altitudeM =
+      (optional(pressure.altitude, (typed) => readQuantity(typed, altitudeRule).value) ?? 0) / 1000;
+    const pressed: Pressed = { gaugeKPa, airKPa: airKPa(altitudeM) };
+    const { gelMin, outMin } = clocksOf(pour, layers, layers[0]!.mixedAt);
+    const typedMin = optional(pressure.hold, (typed) => readQuantity(typed, timeRule).value);
+    const leastMin = gelMin === undefined ? undefined : gelMin * allGelled;
+    const closingMin =
+      optional(pressure.closing, (typed) => readQuantity(typed, timeRule).value) ?? usualClosingMin;
+    const shrinks = diameterRatio(pressed);
+    return {
+      ...pressed,
+      absoluteKPa: pressed.airKPa + gaugeKPa,
+      volumeRatio: volumeRatio(pressed),
+      diameterRatio: shrinks,
+      ratingKPa,
+      mostKPa: ratingKPa && ratingKPa * mostOfRating,
+      ofRating: ratingKPa && gaugeKPa / ratingKPa,
+      bubbles: shownBubblesMm.map((mm) => {
+        const takesS = dissolvesS(mm, pressed);
+        return {
+          mm,
+          shrinksToMm: mm * shrinks,
+          dissolvesS: takesS,
+          isGone: gelMin === undefined ? undefined : takesS <= gelMin * 60,
+        };
+      }),
+      goneUpToMm: gelMin && dissolvedByMm(gelMin * 60, pressed),
+      gelMin,
+      holdLeastMin: leastMin,
+      holdMin: typedMin ?? (outMin === undefined ? leastMin : Math.max(outMin, leastMin ?? 0)),
+      holdTyped: typedMin !== undefined,
+      closedMin: working.longestMin + closingMin,
+      potLifeMin: working.potLifeMin,
+      fit: fitOf(pressure),
+      mouldGaugeKPa:
+        pressure.mouldMade === 'open'
+          ? 0
+          : (optional(pressure.mouldGauge, gauge) ??
+            (mouldBefore === undefined ? undefined : (optional(mouldBefore.gauge, gauge) ?? 0))),
+    };
+  });
+}
+
+/** A mould that was made at another pressure than this bends under it, kPa. */
+const sameKPa = 20;
+
+/** Tells where a pot is not known, opened too soon, closed too late, or takes fewer moulds than wanted. */
+export function pressureWarnings(
+  section: PressureSection | undefined,
+  { name, isInMould }: { readonly name: string; readonly isInMould: boolean },
+): Warning[] {
+  if (section === undefined) return [];
+  const { gaugeKPa, ratingKPa, holdMin, holdLeastMin, closedMin, potLifeMin, fit } = section;
+  const { mouldGaugeKPa } = section;
+  const found: Warning[] = [];
+  if (ratingKPa === undefined) {
+    found.push({ code: 'rating-unknown', severity: 'warn', data: { gaugeKPa } });
+  }
+  if (holdMin !== undefined && holdLeastMin !== undefined && holdMin < holdLeastMin) {
+    const data = { name, holdMin, leastMin: holdLeastMin };
+    found.push({ code: 'opened-before-gel', severity: 'warn', data });
+  }
+  if (potLifeMin !== undefined && closedMin > potLifeMin) {
+    found.push({
+      code: 'closed-too-late',
+      severity: 'warn',
+      data: { name, closedMin, potLifeMin },
+    });
+  }
+  if (fit !== undefined && fit.count < fit.wanted) {
+    const data = { fits: fit.count, wanted: fit.wanted };
+    found.push({ code: 'pot-takes-fewer', severity: 'warn', data });
+  }
+  if (isInMould && (mouldGaugeKPa === undefined || Math.abs(mouldGaugeKPa - gaugeKPa) > sameKPa)) {
+    found.push({
+      code: 'mould-made-otherwise',
+      severity: mouldGaugeKPa === undefined ? 'tell' : 'warn',
+      data: { gaugeKPa, mouldGaugeKPa },
+    });
+  }
+  return found;
+}

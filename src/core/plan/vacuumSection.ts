@@ -1,0 +1,100 @@
+import type { ResolvedPour } from '../job/resolveJob';
+import { within } from '../measure/within';
+import { InputError } from '../problem';
+import { readQuantity } from '../quantity/readQuantity';
+import { altitudeRule, fillRule, vacuumRule, volumeRule } from '../quantity/rules';
+import { familyOf, type ResinFamily } from '../resin/families';
+import { airKPa } from '../vessel/air';
+import { boilsUnderKPa, risesTimes } from '../vessel/vacuum';
+import { usualFill } from '../mix/mixingSchema';
+import type { PlannedBatch, Warning } from './planTypes';
+
+/** A mix that is degassed before it is poured. */
+export interface VacuumSection {
+  readonly airKPa: number;
+  readonly leavesKPa: number;
+  /** What the dial shows under the air. */
+  readonly dialKPa: number;
+  /** Of the mix's volume. */
+  readonly airShare: number;
+  /** How many times its volume it takes while its air swells; foam stands higher for a while. */
+  readonly risesTimes: number;
+  readonly foamTimes: number;
+  /** What a pot is filled to. */
+  readonly fill: number;
+  readonly potMl: number | undefined;
+  /** What the largest batch asks of a pot. */
+  readonly potNeededMl: number;
+  /** Under this something in it boils, which looks like air and never ends; undefined where nothing does. */
+  readonly boilsUnderKPa: number | undefined;
+}
+
+/** Stirred by hand, a few hundredths of a mix are air. */
+const usualAirShare = 0.03;
+/** General practice: it boils up three to five times. */
+const foamTimes = 4;
+
+/**
+ * How a pour is degassed.
+ * @param mixC of the mix, °C
+ * @returns undefined where nobody says that it is
+ * @throws InputError `vacuum-over-air`, told from the pour
+ */
+export function vacuumSection(
+  { said, card }: Pick<ResolvedPour, 'said' | 'card'>,
+  batches: readonly PlannedBatch[],
+  mixC: number,
+): VacuumSection | undefined {
+  const { vacuum } = said;
+  if (vacuum === undefined) return undefined;
+  return within('vacuum', () => {
+    const { dial, leaves, altitude, air: share, pot } = vacuum;
+    const altitudeM =
+      altitude === undefined ? 0 : readQuantity(altitude, altitudeRule).value / 1000;
+    const air = airKPa(altitudeM);
+    const typed = (text: string): number => readQuantity(text, vacuumRule).value;
+    const leavesKPa = leaves === undefined ? air - typed(dial ?? '') : typed(leaves);
+    if (!(leavesKPa > 0) || leavesKPa >= air) {
+      const key = leaves === undefined ? 'dial' : 'leaves';
+      throw new InputError('vacuum-over-air', vacuum[key], { airKPa: air, altitudeM }, key);
+    }
+    const airShare = share === undefined ? usualAirShare : readQuantity(share, fillRule).value;
+    const largestMl = Math.max(...batches.map(({ ml, filledMl = ml }) => filledMl));
+    const { boilsKPa } = familyOf(card.family);
+    return {
+      airKPa: air,
+      leavesKPa,
+      dialKPa: air - leavesKPa,
+      airShare,
+      risesTimes: risesTimes(airShare, leavesKPa, air),
+      foamTimes,
+      fill: usualFill.vacuum,
+      potMl: pot === undefined ? undefined : readQuantity(pot, volumeRule).value,
+      potNeededMl: largestMl / usualFill.vacuum,
+      boilsUnderKPa: boilsKPa === undefined ? undefined : boilsUnderKPa(boilsKPa, mixC),
+    };
+  });
+}
+
+/** Tells of a pot that is too small, and of a hardener that boils. */
+export function vacuumWarnings(
+  section: VacuumSection | undefined,
+  { name, family }: { readonly name: string; readonly family: ResinFamily },
+): Warning[] {
+  if (section === undefined) return [];
+  const { leavesKPa, boilsUnderKPa: boils, potMl, potNeededMl } = section;
+  return [
+    ...(boils !== undefined && leavesKPa <= boils
+      ? [
+          {
+            code: 'boils-in-vacuum',
+            severity: 'warn',
+            data: { name, family, leavesKPa, boilsUnderKPa: boils },
+          } as const,
+        ]
+      : []),
+    ...(potMl !== undefined && potMl < potNeededMl * (1 - 1e-9)
+      ? [{ code: 'boils-over', severity: 'warn', data: { potMl, potNeededMl } } as const]
+      : []),
+  ];
+}
