@@ -1,5 +1,6 @@
 import { sayCoded, type Sentences } from '../core/codes/coded';
 import type { Clearing, ClearingCodes } from '../core/plan/clearing';
+import type { Stream } from '../core/mix/working';
 import { formatPlain } from '../core/quantity/format';
 import { sayDegrees, sayFineMm, sayHeight } from './figures';
 import { sayRoughly } from './rough';
@@ -20,6 +21,10 @@ const effects: Sentences<ClearingCodes> = {
   'thin-stream': ({ streamMm, pourMlPerMin }) =>
     `at ${formatPlain(pourMlPerMin, 0)} ml a minute it is about ${sayFineMm(streamMm)} thin when it lands, thicker where the resin is thick: wider bubbles burst in it. Pour slower for a thinner one`,
 };
+
+/** What falling does to a stream, for a line: 300 mm, about 2.1 mm thin. */
+export const sayStream = ({ fallMm, streamMm }: Stream): string =>
+  `${sayHeight(fallMm)}: a stream about ${sayFineMm(streamMm)} thin, wider bubbles burst in it`;
 
 /** What would clear more bubbles, and what it comes to. */
 export const sayClearing = (way: Clearing): readonly [title: string, effect: string] => [

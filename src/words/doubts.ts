@@ -30,6 +30,8 @@ export function sayDoubt({ rule, data }: ByRule): string {
       const from = most === undefined ? '' : ` Most of it comes from the ${most}.`;
       return `The tape is read to ${sayMm(data.stepMm)}, so each length may be half of that off.${from}`;
     }
+    case 'dome':
+      return `The tape is read to ${sayMm(data.stepMm)}; its weight flattens a dome, so that its shoulders may hold ${sayMl(data.fullerMl)} more.`;
     case 'stations':
       return `${sayMl(data.curveMl)} from how the edge bends between ${data.stations} stations, ${sayMl(data.readingMl)} from reading the tape.`;
     case 'two-stations':

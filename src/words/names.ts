@@ -11,7 +11,7 @@ import type { coloursFrom } from '../core/colour/colourSchemas';
 import type { PigmentKind } from '../core/colour/pigmentKinds';
 import type { Joint, LayerStyle, DepthRule } from '../core/layers/layersSchema';
 import type { wants } from '../core/job/pourKeys';
-import type { MeasuredBy } from '../core/mix/mixingSchema';
+import type { MeasuredBy, StirredBy } from '../core/mix/mixingSchema';
 import type { Clarity } from '../core/resin/resinSchema';
 import type { Kind } from '../core/quantity/kinds';
 
@@ -30,6 +30,7 @@ export const shapeNames: Readonly<Record<PartShape, string>> = {
   polygon: 'Regular polygon',
   triangle: 'Triangle',
   coat: 'Coat',
+  dome: 'Dome or bezel',
   channel: 'Channel by stations',
   rectangles: 'Rectangles laid over',
   traced: 'Traced outline',
@@ -166,6 +167,16 @@ export const clarityNames: Readonly<Record<Clarity, string>> = {
   clear: 'Clear',
   tinted: 'Tinted',
   opaque: 'Opaque',
+};
+
+export const stirredByWords: Readonly<
+  Record<StirredBy, { readonly label: string; readonly note: string }>
+> = {
+  hand: { label: 'By hand', note: 'slowly, walls and bottom scraped' },
+  machine: {
+    label: 'By machine',
+    note: 'paddle fully under, slow: it whips in twice the air, and walls are scraped by hand all the same',
+  },
 };
 
 export const kindNames: Readonly<Record<Kind, string>> = {

@@ -1,3 +1,4 @@
+import type { Rim } from '../measure/dome/dome';
 import type { Nothing } from './problems/problemData';
 
 /** What measuring a part gives cause to say, with its data; mm and ml. */
@@ -10,6 +11,12 @@ export interface PartCodes {
   'mesh-bodies-overlap': { readonly bodies: number };
   'mesh-areas-averaged': { readonly averaged: number };
   'thin-mould-wall': { readonly thinMm: number; readonly leastWallMm: number };
+  /** Its edge holds no more than that. */
+  'dome-runs-over': {
+    readonly heightMm: number;
+    readonly mostMm: number;
+    readonly rim: Rim;
+  };
   'insert-above-rim': { readonly topMm: number; readonly rimMm: number };
   'insert-height-assumed': { readonly sideMm: number };
 }

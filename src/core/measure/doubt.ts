@@ -33,6 +33,8 @@ export interface DoubtRules {
   weighed: { readonly densityShare: number };
   displaced: { readonly readingMl: number };
   mould: { readonly name: string };
+  /** How much more its weight may hold in fuller shoulders, ml. */
+  dome: { readonly stepMm: number; readonly fullerMl: number };
   covered: { readonly areaMm2: number; readonly thicknessMm: number };
 }
 

@@ -1,6 +1,7 @@
 import type { Coded, Severity } from '../codes/coded';
 import type { PartCodes } from '../codes/partCodes';
 import type { Doubt } from './doubt';
+import type { Dome } from './dome/dome';
 import type { Faces } from './form/faces';
 import type { Solid } from './form/solid';
 import type { ChannelDetail } from './channel/station';
@@ -19,7 +20,8 @@ export type MeasureDetail =
       readonly outline?: OutlineDetail;
     }
   | OutlineDetail
-  | MeshDetail;
+  | MeshDetail
+  | DomeDetail;
 
 /** Outlines in mm: of a drawing, or traced. */
 export interface OutlineDetail {
@@ -28,6 +30,20 @@ export interface OutlineDetail {
   readonly perimeterMm: number;
   /** Outer edges and islands, flat lists x, y in mm. */
   readonly outlinesMm: readonly (readonly number[])[];
+}
+
+/** What is told of a dome. */
+export interface DomeDetail extends Dome {
+  readonly kind: 'dome';
+  readonly areaMm2: number;
+  readonly perimeterMm: number;
+  readonly recessMm: number;
+  /** One drop, and how many of them fill one piece. */
+  readonly dropMl: number;
+  readonly dropAssumed: boolean;
+  readonly drops: number;
+  /** The face where it was drawn or traced. */
+  readonly outline?: OutlineDetail;
 }
 
 /** What is told of a mesh. */

@@ -3,6 +3,7 @@ import {
   fillRule,
   flowRule,
   keptBackRule,
+  lengthRule,
   timeRule,
   volumeRule,
   waterTemperatureRule,
@@ -31,6 +32,9 @@ export const containerSchema = object({
 export const measuredBy = ['weight', 'volume', 'pump'] as const;
 export type MeasuredBy = (typeof measuredBy)[number];
 
+export const stirredBy = ['hand', 'machine'] as const;
+export type StirredBy = (typeof stirredBy)[number];
+
 export const mixingSchema = object({
   by: choiceSchema(measuredBy).optional(),
   /** The part that goes in first. */
@@ -46,6 +50,10 @@ export const mixingSchema = object({
   /** One stroke of each pump. */
   strokeA: optionalQuantitySchema(volumeRule),
   strokeB: optionalQuantitySchema(volumeRule),
+  /** A paddle in a drill whips more air in than a hand does. */
+  stirBy: choiceSchema(stirredBy).optional(),
+  /** How far a thin stream falls. */
+  pourFrom: optionalQuantitySchema(lengthRule),
   /** Stirring, the second cup and the rest for bubbles. */
   stir: optionalQuantitySchema(timeRule),
   pourRate: optionalQuantitySchema(flowRule),

@@ -1,6 +1,7 @@
 import type { JobPour } from '../job/jobPour';
 import { readQuantity } from '../quantity/readQuantity';
-import { flowRule, keptBackRule, timeRule } from '../quantity/rules';
+import { streamMm } from '../flow/bubbles';
+import { flowRule, keptBackRule, lengthRule, timeRule } from '../quantity/rules';
 import type { ReadResin } from '../resin/readResin';
 import { familyOf, type ResinFamily } from '../resin/families';
 
@@ -36,6 +37,15 @@ export interface Working {
   readonly pourAssumed: boolean;
   /** Share of the pot life that nothing is planned into. */
   readonly keptBack: number;
+  /** How thin it falls from a height; undefined where it is poured close to the mould. */
+  readonly stream?: Stream | undefined;
+}
+
+/** A stream that falls: from where, how much a minute, and how thin it lands at the least. */
+export interface Stream {
+  readonly fallMm: number;
+  readonly pourMlPerMin: number;
+  readonly streamMm: number;
 }
 
 /** A thin stream that fills a litre in two minutes. */
@@ -50,15 +60,20 @@ export function workingOf(
   family: ResinFamily,
   { potLife }: ReadResin,
 ): Working {
-  const { stir, pourRate, keptBack } = mixing ?? {};
+  const { stir, pourRate, keptBack, pourFrom } = mixing ?? {};
+  const pourMlPerMin =
+    pourRate === undefined ? usualPourMlPerMin : readQuantity(pourRate, flowRule).value;
+  const fallMm = pourFrom === undefined ? undefined : readQuantity(pourFrom, lengthRule).value;
   return {
     labelMin: potLife?.timeMin,
     stirMin: stir === undefined ? familyOf(family).stirMin : readQuantity(stir, timeRule).value,
-    pourMlPerMin:
-      pourRate === undefined ? usualPourMlPerMin : readQuantity(pourRate, flowRule).value,
+    pourMlPerMin,
     stirAssumed: stir === undefined,
     pourAssumed: pourRate === undefined,
     keptBack: keptBack === undefined ? usualKeptBack : readQuantity(keptBack, keptBackRule).value,
+    ...(fallMm === undefined
+      ? {}
+      : { stream: { fallMm, pourMlPerMin, streamMm: streamMm(pourMlPerMin, fallMm) } }),
   };
 }
 

@@ -10,6 +10,7 @@ import { doubtsOfCard } from '../resin/doubtsOfCard';
 import { overPotLife, splitByPotLife } from './bucketWarnings';
 import { cutIntoLayers, type CutContext, type CutPour } from './cutPour';
 import type { MixedAt } from './batchClock';
+import { domesOf } from './domeSection';
 import { flowSection } from './flowSection';
 import { heatWarnings } from './heatWarnings';
 import { pourClock, type PourClock } from './heat/pourClock';
@@ -188,6 +189,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
     leftovers,
     flow,
     lamp,
+    domes: domesOf(whole.parts, layers, flow, resin.mixedDensityGPerMl),
     pressure,
     vacuum,
     times: planTimes(layers, resin, roomC),

@@ -26,6 +26,7 @@ import type { CoveredFace, PourRole } from '../job/pourChoices';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
+import type { PlannedDome } from './domeSection';
 import type { FlowSection } from './flowSection';
 import type { LampSection } from './lampSection';
 import type { PressureSection } from './pressureSection';
@@ -299,6 +300,7 @@ export interface PourPlan extends PouredSection, AmountsSection, MixSection, Lay
   readonly flow: FlowSection | undefined;
   /** How a lamp sets it; undefined for what none sets. */
   readonly lamp: LampSection | undefined;
+  readonly domes: readonly PlannedDome[];
   /** Undefined for what is cast in the open. */
   readonly pressure: PressureSection | undefined;
   /** Undefined for what is not degassed. */

@@ -60,7 +60,8 @@ function printedPour(pour: PourPlan) {
 }
 
 /** What a pour says that only some do, each under the key that it is said by. */
-const familyKeys = ({ flow, lamp, pressure, vacuum }: PourPlan): object => ({
+const familyKeys = ({ flow, lamp, pressure, vacuum, domes }: PourPlan): object => ({
+  ...(domes.length === 0 ? {} : { dome: domes }),
   ...(pressure === undefined ? {} : { pressure }),
   ...(vacuum === undefined ? {} : { vacuum }),
   ...(lamp === undefined ? {} : { uv: lamp }),

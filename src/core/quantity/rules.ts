@@ -45,6 +45,14 @@ export const draftRule: QuantityRule<'angle'> = {
   greatest: { angle: { value: 60, text: '60°' } },
 };
 
+/** Between a face and the liquid on it, at its edge. */
+export const contactAngleRule: QuantityRule<'angle'> = {
+  kinds: ['angle'],
+  example: '25°',
+  least: aboveNothing,
+  greatest: { angle: { value: 150, text: '150°' } },
+};
+
 /** How far a body is turned about an axis. */
 export const turnRule: QuantityRule<'angle'> = {
   kinds: ['angle'],

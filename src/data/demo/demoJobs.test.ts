@@ -55,7 +55,7 @@ test.each([
   ['demo-compass-rose', 16.1, 11.3, 5.6, [1]],
   ['demo-cleats', 723.3, 378.4, 396.2, [2, 3]],
   ['demo-dial-lenses', 21.9, 24.6, 0, [2]],
-  ['demo-wheelhouse', 472.9, 387.4, 129.1, [1]],
+  ['demo-wheelhouse', 476.3, 390.1, 130.0, [1]],
 ])('%s', (id, totalMl, aG, bG, batches) => {
   const { pours, together } = planOf(id);
   expect(together.totalMl).toBeCloseTo(totalMl, 1);
@@ -64,10 +64,16 @@ test.each([
   expect(pours.map((pour) => countOf(pour.batches))).toEqual(batches);
 });
 
-test('no job of the demo starts with a warning but the one that every fill with water has', () => {
+/** What every fill with water has, and what flakes do in a slow resin. */
+const told: Readonly<Record<string, readonly string[]>> = {
+  'demo-wheelhouse': ['dry-the-mould'],
+  'demo-galley-bowl': ['inclusion-moves'],
+};
+
+test('no job of the demo starts with a warning but with what cannot be otherwise', () => {
   for (const { id } of demoJobs) {
     const codes = planOf(id).warnings.map(({ code }) => code);
-    expect([id, ...codes]).toEqual([id, ...(id === 'demo-wheelhouse' ? ['dry-the-mould'] : [])]);
+    expect([id, ...codes]).toEqual([id, ...(told[id] ?? [])]);
   }
 });
 

@@ -1,3 +1,4 @@
+import type { Rim } from '../../core/measure/dome/dome';
 import type { FileUnit } from '../../core/measure/mesh/fileUnits';
 import type { MeshSnapshot } from '../../core/measure/mesh/meshSnapshot';
 import type { MeshPreview } from '../../core/measure/mesh/preview';
@@ -40,6 +41,9 @@ export const quantityKeys = [
   'before',
   'after',
   'height',
+  'angle',
+  'recess',
+  'twentyDrops',
 ] as const;
 export type QuantityKey = (typeof quantityKeys)[number];
 
@@ -88,6 +92,7 @@ export type PartDraft = {
   measured?: MeshSnapshot | undefined;
   preview?: MeshPreview | undefined;
   mould?: Mould | undefined;
+  rim?: Rim | undefined;
   material?: MouldMaterial | undefined;
   cavity?: number | undefined;
   overruled?: boolean | undefined;

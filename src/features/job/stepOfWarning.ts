@@ -61,6 +61,7 @@ export const stepOfWarning: Readonly<Record<WarningCode, JobStep>> = {
   'mesh-bodies-overlap': 'measure',
   'mesh-areas-averaged': 'measure',
   'thin-mould-wall': 'measure',
+  'dome-runs-over': 'measure',
   'insert-above-rim': 'measure',
   'insert-height-assumed': 'measure',
 };

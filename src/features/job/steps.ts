@@ -56,7 +56,7 @@ const records = {
   layers: {
     label: 'Layers',
     of: 'pour',
-    fields: /^(layers|allowances\.planing)\b/,
+    fields: /^(layers|allowances\.planing|uv)\b/,
     figure: sayLayersFigure,
   },
   heat: {
@@ -75,7 +75,7 @@ const records = {
   mix: {
     label: 'Mix',
     of: 'pour',
-    fields: /^(mixing|containers?|batches|overage|allowances|kind|cupMarks)\b/,
+    fields: /^(mixing|containers?|batches|overage|allowances|kind|cupMarks|pressure|vacuum)\b/,
     jobFields: /^(containers?|scaleStep|leftoverMoulds)\b/,
     figure: sayMixFigure,
   },

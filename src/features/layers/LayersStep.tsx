@@ -22,6 +22,7 @@ import { sayProblem } from '../../words/problems';
 import { sayReason } from '../../words/reasons';
 import { beginHeights } from './beginHeights';
 import { BubblesPanel } from './BubblesPanel';
+import { LampPanel } from './LampPanel';
 import { LayerHeights } from './LayerHeights';
 import { usePourPart, usePourField, usePourProblems } from '../../data/draft/pourInHand';
 
@@ -65,6 +66,7 @@ export function LayersStep() {
       )}
       {way === 'heights' && <LayerHeights />}
       <LayerTable />
+      <LampPanel />
       <BubblesPanel />
       <Lines title="How it is cut">
         <ChoiceLine

@@ -8,6 +8,7 @@ import { space } from '../../ui/theme/tokens';
 import type { DraftPlace } from './draftPlace';
 import { ChannelEditor } from './editors/ChannelEditor';
 import { CoatEditor } from './editors/CoatEditor';
+import { DomeEditor } from './editors/DomeEditor';
 import { DrawingEditor } from './editors/DrawingEditor';
 import { FillEditor } from './editors/FillEditor';
 import { MeshEditor } from './editors/MeshEditor';
@@ -35,6 +36,8 @@ export const MethodEditor = memo(function MethodEditor({
   switch (shape) {
     case 'coat':
       return <CoatEditor place={place} outline={outline} />;
+    case 'dome':
+      return <DomeEditor place={place} detail={detail?.kind === 'dome' ? detail : undefined} />;
     case 'channel':
       return (
         <ChannelEditor

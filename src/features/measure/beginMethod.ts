@@ -20,6 +20,8 @@ export function beginMethod(shape: PartShape, part: PartDraft): Partial<PartDraf
       return part.scale === undefined
         ? { scale: { by: 'grid', square: '10 mm' }, outlines: [] }
         : {};
+    case 'dome':
+      return part.face === undefined ? { face: { shape: 'circle', diameter: '' } } : {};
     case 'polygon':
       return part.sides === undefined ? { sides: '6' } : {};
     case 'wet-fill':

@@ -7,7 +7,7 @@ export const methodGroups: readonly {
   readonly shapes: readonly PartShape[];
 }[] = [
   { title: 'By its shape', shapes: plainShapes },
-  { title: 'A coat', shapes: ['coat'] },
+  { title: 'A coat or a dome', shapes: ['coat', 'dome'] },
   { title: 'Along its length', shapes: ['channel', 'rectangles'] },
   { title: 'From a picture or a file', shapes: ['traced', 'drawing', 'mesh'] },
   { title: 'By filling it', shapes: ['wet-fill', 'dry-fill'] },

@@ -3,6 +3,7 @@ import {
   areaRule,
   bodyDensityRule,
   bulkDensityRule,
+  contactAngleRule,
   draftRule,
   lengthRule,
   massRule,
@@ -37,6 +38,8 @@ const special: Readonly<Partial<Record<QuantityKey, FieldOfQuantity>>> = {
   bulkDensity: field(bulkDensityRule, 'g/ml'),
   density: field(bodyDensityRule, 'g/ml'),
   height: field(positionRule, 'mm'),
+  angle: field(contactAngleRule, '°'),
+  twentyDrops: field(massRule, 'g'),
 };
 
 /** What a field of a part takes, by its key; most take a length. */

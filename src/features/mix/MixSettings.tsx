@@ -1,5 +1,12 @@
-import { measuredBy } from '../../core/mix/mixingSchema';
-import { flowRule, keptBackRule, massRule, timeRule, volumeRule } from '../../core/quantity/rules';
+import { measuredBy, stirredBy } from '../../core/mix/mixingSchema';
+import {
+  flowRule,
+  keptBackRule,
+  lengthRule,
+  massRule,
+  timeRule,
+  volumeRule,
+} from '../../core/quantity/rules';
 import type { MixingDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField, usePourPart, usePourField } from '../../data/draft/pourInHand';
@@ -8,10 +15,12 @@ import { Lines } from '../../ui/fields/Lines';
 import { QuantityLine } from '../../ui/fields/QuantityLine';
 import { formatPlain } from '../../core/quantity/format';
 import { sayPart } from '../../words/figures';
-import { measuredByNames } from '../../words/names';
+import { sayStream } from '../../words/clearing';
+import { measuredByNames, stirredByWords } from '../../words/names';
 import { sayRoughly } from '../../words/rough';
 import { AllowanceLines } from './AllowanceLines';
 import { Containers } from './Containers';
+import { PotLines } from './PotLines';
 
 /** How it is mixed, a line a setting. */
 export function MixSettings() {
@@ -60,10 +69,18 @@ export function MixSettings() {
               ]}
               onChange={(cups) => set({ cups })}
             />
+            <ChoiceLine
+              label="Stirred"
+              value={mixing.stirBy ?? 'hand'}
+              assumed={mixing.stirBy === undefined}
+              choices={stirredBy.map((value) => ({ value, ...stirredByWords[value] }))}
+              onChange={(stirBy) => set({ stirBy })}
+            />
             <Time />
           </>
         )}
       </Lines>
+      <PotLines />
     </>
   );
 }
@@ -118,6 +135,7 @@ function Time() {
   const { pour } = useOpenJob();
   const stir = usePourField('mixing.stir');
   const pourRate = usePourField('mixing.pourRate');
+  const pourFrom = usePourField('mixing.pourFrom');
   const keptBack = usePourField('mixing.keptBack');
   // What is planned with while nothing is typed is the usual.
   const usual = pour?.working;
@@ -136,6 +154,14 @@ function Time() {
         unit="ml/min"
         rule={flowRule}
         usual={usual === undefined ? 'as usual' : `${formatPlain(usual.pourMlPerMin, 0)} ml/min`}
+      />
+      <QuantityLine
+        label="Poured from a height of"
+        {...pourFrom}
+        unit="mm"
+        rule={lengthRule}
+        usual="close to the mould"
+        {...(usual?.stream === undefined ? {} : { said: sayStream(usual.stream) })}
       />
       <QuantityLine
         label="Held in reserve of the pot life"

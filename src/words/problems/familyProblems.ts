@@ -16,6 +16,7 @@ export const familyProblems: ProblemSentences<FamilyProblems> = {
     `The mould does not go into a pot ${sayMm(diameterMm)} wide and ${sayMm(heightMm)} high inside: ` +
     `it takes ${sayMm(Math.ceil(leastDiameterMm))} by ${sayMm(Math.ceil(leastHeightMm))} at the least. A larger pot, or a smaller box.`,
   'vacuum-said-twice': () => 'Say the vacuum once: what the dial shows, or what the pump leaves.',
+  'dome-said-twice': () => 'Say the dome once: its height in the middle, or the angle at its edge.',
   'vacuum-over-air': ({ airKPa, altitudeM }) =>
     `The air ${altitudeM > 0 ? `at ${formatPlain(altitudeM, 0)} m ` : ''}is ${sayMbar(airKPa)}: a dial shows less than that, and a pump leaves less. Check the figure and its unit.`,
 };

@@ -1,6 +1,6 @@
 import type { Sentences } from '../../core/codes/coded';
 import type { OfPart, PartCodes } from '../../core/codes/partCodes';
-import { sayMl, sayMm } from '../figures';
+import { sayHeight, sayMl, sayMm } from '../figures';
 
 /** What measuring a part or an insert gives cause to say. */
 export const partWarnings: Sentences<{ [C in keyof PartCodes]: PartCodes[C] & OfPart }> = {
@@ -24,6 +24,9 @@ export const partWarnings: Sentences<{ [C in keyof PartCodes]: PartCodes[C] & Of
   'thin-mould-wall': (data) =>
     `The mould wall is ${sayMm(data.thinMm)} at its thinnest; silicone under ${sayMm(data.leastWallMm)} tears. ` +
     'Make the box larger.',
+  'dome-runs-over': ({ name, heightMm, mostMm, rim }) =>
+    `${name} is to stand ${sayHeight(heightMm)} high; a ${rim} edge holds about ${sayHeight(mostMm)}. It runs over. ` +
+    (rim === 'rounded' ? 'Lower it, or give it a sharp edge.' : 'Lower it, or pour it twice.'),
   'insert-above-rim': (data) =>
     `${data.name} stands ${sayMm(data.topMm - data.rimMm)} over the rim. ` +
     'Only what is under it takes up resin.',

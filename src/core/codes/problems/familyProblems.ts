@@ -17,6 +17,7 @@ export interface FamilyProblems {
     readonly leastHeightMm: number;
   };
   'vacuum-said-twice': Nothing;
+  'dome-said-twice': Nothing;
   /** A dial cannot show more than the air outside, nor a pump leave more than it. */
   'vacuum-over-air': { readonly airKPa: number; readonly altitudeM: number };
 }

@@ -34,6 +34,7 @@ import type { ShapeValues } from '../shapes/shapeFields';
 import { isPlainShape, shapeRules, type ShapeRule, type TypedShape } from '../shapes/shapeRules';
 import type { CommonKeys } from './common';
 import { measureCoat } from './measureCoat';
+import { measureDome } from './measureDome';
 import { measureDrawing, measureTraced } from './measureOutlines';
 import { measureMeshPart } from './measureMeshPart';
 import { measureMouldPart } from './measureMouldPart';
@@ -62,6 +63,8 @@ export function measurePart(part: Part, reading: Reading): Measured {
   switch (method.shape) {
     case 'coat':
       return measureCoat(method, reading);
+    case 'dome':
+      return measureDome(method, reading);
     case 'channel':
       return measureChannelPart(method, reading);
     case 'rectangles':

@@ -4,6 +4,7 @@ import {
   areaRule,
   bodyDensityRule,
   bulkDensityRule,
+  contactAngleRule,
   lengthRule,
   massRule,
   positionRule,
@@ -17,6 +18,7 @@ import { optionalQuantitySchema, quantitySchema } from '../../schema/quantitySch
 import { refusal } from '../../schema/refusal';
 import { typedLazy } from '../../schema/typedLazy';
 import { noteSchema } from '../../schema/textSchema';
+import { rims } from '../dome/dome';
 import { flatShapes } from '../flat/flatRules';
 import { fileUnitNames } from '../mesh/fileUnits';
 import { meshSnapshotSchema } from '../mesh/meshSnapshot';
@@ -220,6 +222,32 @@ export const mouldPartSchema = object({
   /** One of its cavities, counted from 1; all of them without it. */
   cavity: number().integer().min(1).max(200).optional(),
 }).noUnknown();
+
+/** Resin that stands over a face, held by its edge, and in the recess under it where there is one. */
+export const domeSchema = object({
+  shape: choiceSchema(['dome']),
+  ...commonKeys,
+  face: faceSchema,
+  /** In the middle, over the rim; or the angle at the edge. */
+  height: optionalLength,
+  angle: optionalQuantitySchema(contactAngleRule),
+  /** How deep the face lies under the rim, as in a bezel. */
+  recess: optionalLength,
+  rim: choiceSchema(rims).optional(),
+  /** Twenty drops of the resin, weighed. */
+  twentyDrops: optionalQuantitySchema(massRule),
+})
+  .noUnknown()
+  .test('one-height', ({ height, angle }, context) => {
+    if (height !== undefined && angle !== undefined) {
+      return refusal(context, 'dome-said-twice', {}, `${context.path}.angle`);
+    }
+    return height === undefined && angle === undefined
+      ? refusal(context, 'missing', { example: '2 mm' }, `${context.path}.height`)
+      : true;
+  });
+
+export type DomePart = Omit<InferType<typeof domeSchema>, 'face'> & { readonly face: TypedFace };
 
 /** The face that a coat covers, where it is no plain rectangle. Yup drops types behind `lazy`. */
 export type TypedFace = TypedFlat | TypedDrawing | TypedTraced;

@@ -15,6 +15,7 @@ import { plainSchemas } from './plainSchemas';
 export const partShapes = [
   ...plainShapes,
   'coat',
+  'dome',
   'channel',
   'rectangles',
   'traced',
@@ -33,6 +34,7 @@ export type PartShape = (typeof partShapes)[number];
 export type Part =
   | (TypedShape & CommonKeys)
   | methods.CoatPart
+  | methods.DomePart
   | methods.ChannelPart
   | methods.RectanglesPart
   | methods.TracedPart
@@ -55,6 +57,8 @@ function schemaFor(value: unknown): ObjectSchema<AnyObject> | undefined {
     case 'coat':
       if (has('face')) return methods.coatByFaceSchema;
       return has('area') ? methods.coatByAreaSchema : methods.coatBySidesSchema;
+    case 'dome':
+      return methods.domeSchema;
     case 'channel':
       return methods.channelSchema;
     case 'rectangles':
@@ -92,6 +96,7 @@ const allPartSchemas: readonly ObjectSchema<AnyObject>[] = [
   methods.coatBySidesSchema,
   methods.coatByAreaSchema,
   methods.coatByFaceSchema,
+  methods.domeSchema,
   methods.channelSchema,
   methods.rectanglesSchema,
   methods.tracedSchema,

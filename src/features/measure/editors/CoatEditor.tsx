@@ -1,24 +1,21 @@
 import { StyleSheet, View } from 'react-native';
 import { useController, useWatch } from 'react-hook-form';
-import { flatRules, flatShapes, type FlatShape } from '../../../core/measure/flat/flatRules';
+import { flatShapes, type FlatShape } from '../../../core/measure/flat/flatRules';
 import type { OutlineDetail } from '../../../core/measure/measured';
 import { lengthRule } from '../../../core/quantity/rules';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { useDraftField } from '../../../data/draft/pourInHand';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
-import { CountField } from '../../../ui/fields/CountField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { SwitchField } from '../../../ui/fields/SwitchField';
 import { space } from '../../../ui/theme/tokens';
-import { fieldNames, flatNames, shapeNames } from '../../../words/names';
+import { flatNames, shapeNames } from '../../../words/names';
 import { fieldPath, type DraftPlace } from '../draftPlace';
 import { PartQuantity } from '../PartQuantity';
-import { DrawingEditor } from './DrawingEditor';
-import { TracedEditor } from './TracedEditor';
+import { beginFace, FaceFields, OutlinedFaceEditor, type OutlinedFace } from './FaceEditor';
 
-type Outlined = 'drawing' | 'traced';
-type Way = 'sides' | 'area' | Exclude<FlatShape, 'rectangle'> | Outlined;
+type Way = 'sides' | 'area' | Exclude<FlatShape, 'rectangle'> | OutlinedFace;
 
 const otherFaces = flatShapes.filter(
   (shape): shape is Exclude<FlatShape, 'rectangle'> => shape !== 'rectangle',
@@ -60,16 +57,14 @@ export function CoatEditor({
         ]}
         onChange={choose}
       />
-      {way === 'drawing' && <DrawingEditor place={`${place}.face`} detail={outline} />}
-      {way === 'traced' && <TracedEditor place={`${place}.face`} detail={outline} />}
+      {outlined !== undefined && (
+        <OutlinedFaceEditor place={place} shape={outlined} outline={outline} />
+      )}
       <FieldRow>
         {way === 'sides' && <PartQuantity place={place} name="length" />}
         {way === 'sides' && <PartQuantity place={place} name="width" />}
         {way === 'area' && <PartQuantity place={place} name="area" />}
-        {known !== undefined &&
-          Object.entries(flatRules[known].fields).map(([key, field]) => (
-            <FaceField key={key} place={place} name={key} isCount={field === 'sides'} />
-          ))}
+        {known !== undefined && <FaceFields place={place} shape={known} />}
         <PartQuantity place={place} name="thickness" />
       </FieldRow>
       {way !== 'area' && (
@@ -107,28 +102,6 @@ export function CoatEditor({
         </>
       )}
     </View>
-  );
-}
-
-/** A face that has only just been chosen. */
-const beginFace = (shape: Exclude<Way, 'sides' | 'area'>): object =>
-  shape === 'traced' ? { shape, outlines: [], scale: { by: 'grid', square: '10 mm' } } : { shape };
-
-function FaceField({
-  place,
-  name,
-  isCount,
-}: {
-  readonly place: DraftPlace;
-  readonly name: string;
-  readonly isCount: boolean;
-}) {
-  const field = useDraftField(fieldPath(place, `face.${name}`));
-  const label = fieldNames[name] ?? name;
-  return isCount ? (
-    <CountField label={label} {...field} />
-  ) : (
-    <QuantityField label={label} {...field} unit="mm" rule={lengthRule} />
   );
 }
 
