@@ -29,6 +29,10 @@ export const stepNames: Readonly<Record<BenchStepKind, string>> = {
   colour: 'Colour and filler',
   pour: 'Pour',
   bubbles: 'Bubbles',
+  lamp: 'Under the lamp',
+  'close-pot': 'Close the pot',
+  'open-pot': 'Open the pot',
+  'add-inclusion': 'Put it in',
 };
 
 /** What one says when a step is done. */
@@ -48,6 +52,10 @@ export const doneWords: Readonly<Record<BenchStepKind, string>> = {
   colour: 'It is in',
   pour: 'Poured',
   bubbles: 'Done',
+  lamp: 'It is set',
+  'close-pot': 'Closed, pressure is on',
+  'open-pot': 'Pressure off, open',
+  'add-inclusion': 'It is in',
 };
 
 /** Which batch of which layer: nothing where there is one. */

@@ -8,6 +8,7 @@ import { prepareOf, type PrepareLine } from '../prepare/prepareOf';
 import type { Curing } from '../thermal/curing';
 import { bubbleMinutes } from '../timetable/lookTasks';
 import { pourTaskId } from '../timetable/taskIds';
+import { laterSteps, type LaterStep } from './laterSteps';
 import { heatCurveOf, type HeatCurve } from './heatCurve';
 import { candidatesOfCase, cureLayerOf, type CureCase } from '../cure/cureCase';
 import { followJob, heatCaseOf } from '../plan/heat/heatOfPlan';
@@ -18,6 +19,8 @@ import { labelOutMin, windowOfJoint } from '../timetable/windows';
 export interface LayerTimes {
   /** Bubble passes after the last of it is poured, min. */
   readonly bubblesMin: readonly number[];
+  /** What else is done with it; undefined in copies of before it was kept. */
+  readonly later?: readonly LaterStep[];
   /** When the next layer goes on, min after this one was begun; undefined for the last, or where nothing tells. */
   readonly nextMin: { readonly from: number; readonly to: number | undefined } | undefined;
 }
@@ -127,6 +130,7 @@ export function benchCopyOf(
     const window = joint && windowOfJoint(joint, undefined);
     return {
       bubblesMin: bubbleMinutes(pour, layer),
+      later: laterSteps(pour, layer),
       nextMin: window && {
         from: window.fromMin,
         to: Number.isFinite(window.toMin) ? window.toMin : undefined,

@@ -2,6 +2,7 @@ import { correctBatch, type BatchCorrection } from '../plan/correctBatch';
 import type { PourPlan } from '../plan/planTypes';
 import { pourOf, type BenchCopy } from './benchCopy';
 import { lastEvent, type BenchEvent, type RestWay } from './benchEvents';
+import type { LaterStep } from './laterSteps';
 import {
   afterLane,
   benchBatches,
@@ -63,8 +64,10 @@ export interface BatchLane extends Lane {
 
 export interface AfterLane extends Lane {
   readonly kind: 'after';
-  /** When each pass is due, ms. */
+  /** When each of its steps is due, ms. */
   readonly dueAt: readonly number[];
+  /** What each of its steps is about; undefined for a bubble pass. */
+  readonly later: readonly (LaterStep | undefined)[];
 }
 
 /** A pour under way, as it follows from what happened. */
@@ -249,6 +252,57 @@ function batchLane(
 
 const msPerMin = 60_000;
 
+/** What is looked after once a layer is poured, in the order in which it is due; undefined where nothing is. */
+function lookedAfter(
+  copy: BenchCopy,
+  layer: number,
+  settled: ReadonlyMap<string, BenchEvent>,
+  pouredAt: number | undefined,
+): AfterLane | undefined {
+  const { bubblesMin = [], later = [] } = copy.layerTimes[layer] ?? {};
+  const lane = afterLane(layer);
+  const settle = (kind: BenchStep['kind'], turn: number): StepState => {
+    const step = stepOf(lane, kind, turn);
+    return settledStep(step, settled.get(step.id));
+  };
+  const turns = new Map<LaterStep['code'], number>();
+  const looks = [
+    ...bubblesMin.map((afterMin, turn) => ({
+      step: settle('bubbles', turn),
+      afterMin,
+      said: undefined,
+    })),
+    ...later.map((said) => {
+      const turn = turns.get(said.code) ?? 0;
+      turns.set(said.code, turn + 1);
+      return { step: settle(said.code, turn), afterMin: said.afterMin, said };
+    }),
+  ].sort((one, other) => one.afterMin - other.afterMin);
+  if (looks.length === 0) return undefined;
+  const closedAt = looks.find(({ said }) => said?.code === 'close-pot')?.step.at;
+  const steps = looks.map(({ step }) => step);
+  return {
+    ...laneOf(lane, 'after', layer, steps, pouredAt !== undefined),
+    kind: 'after',
+    // A pot is held from when it was closed.
+    dueAt: looks.map(
+      ({ afterMin, said }) =>
+        ((said?.code === 'open-pot' ? closedAt : undefined) ?? pouredAt ?? Infinity) +
+        afterMin * msPerMin,
+    ),
+    later: looks.map(({ said }) => said),
+  };
+}
+
+/** When a step of a lane is due, ms, and what it is about. */
+export function lookOf(
+  { steps, dueAt, later }: AfterLane,
+  step: Pick<BenchStep, 'id'>,
+): { readonly dueAt: number; readonly later: LaterStep | undefined } {
+  const at = steps.findIndex(({ id }) => id === step.id);
+  return { dueAt: dueAt[at]!, later: later[at] };
+}
+
 /**
  * Where a pour stands: everything on the screen follows from the plan that it was begun with and from what happened since. A step
  * that is done once is done: the same event written twice changes nothing.
@@ -282,21 +336,8 @@ export function benchState(copy: BenchCopy, events: readonly BenchEvent[]): Benc
       inMould.length === own.length && own.length > 0
         ? Math.max(...own.map(({ pouredAt: at = 0 }) => at))
         : undefined;
-    const after = copy.layerTimes[layer]?.bubblesMin ?? [];
-    const lane = afterLane(layer);
-    const passes = after.map((_, turn) => {
-      const pass = stepOf(lane, 'bubbles', turn);
-      return settledStep(pass, settled.get(pass.id));
-    });
-    if (passes.length > 0) {
-      const dueAt = after.map((min) => (pouredAt ?? Infinity) + min * msPerMin);
-      const afterwards: AfterLane = {
-        ...laneOf(lane, 'after', layer, passes, pouredAt !== undefined),
-        kind: 'after',
-        dueAt,
-      };
-      lanes.push(afterwards);
-    }
+    const afterwards = lookedAfter(copy, layer, settled, pouredAt);
+    if (afterwards !== undefined) lanes.push(afterwards);
     const begun = own.flatMap(({ begunAt }) => (begunAt === undefined ? [] : [begunAt]));
     layers.push({
       begunAt: begun.length === 0 ? undefined : Math.min(...begun),

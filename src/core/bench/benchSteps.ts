@@ -1,4 +1,5 @@
 import type { PlannedBatch, PourPlan } from '../plan/planTypes';
+import type { LaterKind } from './laterSteps';
 import { familyOf } from '../resin/families';
 
 /** One batch of a pour, each counted by itself. */
@@ -27,7 +28,7 @@ export type BatchStepKind =
   | 'rest'
   | 'colour'
   | 'pour';
-export type BenchStepKind = BatchStepKind | 'ready' | 'bubbles';
+export type BenchStepKind = BatchStepKind | LaterKind | 'ready' | 'bubbles';
 
 /** The part that a step weighs; undefined for what weighs none. */
 export const partOfStep = (kind: BenchStepKind): 'a' | 'b' | undefined =>

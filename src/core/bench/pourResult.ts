@@ -162,8 +162,9 @@ export function pourResult(
     return window.to !== undefined && min > window.to ? [{ layer, min: min - window.to }] : [];
   });
   const latePasses = state.lanes.filter(isAfterLane).flatMap(({ layer, steps, dueAt }) =>
-    steps.flatMap(({ at, turn, state: how }) => {
-      const min = at === undefined || how !== 'done' ? 0 : (at - dueAt[turn]!) / msPerMin;
+    steps.flatMap(({ at, kind, turn, state: how }, index) => {
+      if (kind !== 'bubbles') return [];
+      const min = at === undefined || how !== 'done' ? 0 : (at - dueAt[index]!) / msPerMin;
       return min > lateFromMin ? [{ layer, turn, min }] : [];
     }),
   );

@@ -21,12 +21,13 @@ export function pourTicks(copy: BenchCopy, state: BenchState): readonly PourTick
   const layers = state.layers.flatMap(({ begunAt, pouredAt }, layer) => {
     if (begunAt === undefined || pouredAt === undefined || layer < copy.before.length) return [];
     const id = pourTaskId(pour, layer);
-    const after = state.lanes.find((lane) => isAfterLane(lane) && lane.layer === layer);
-    const passes = (after?.steps ?? []).flatMap(({ state: how, at, turn }) =>
-      how !== 'done' || at === undefined
-        ? []
-        : [{ id: `${id}/bubbles-${turn + 1}`, from: at, to: at }],
-    );
+    const after = state.lanes.filter(isAfterLane).find((lane) => lane.layer === layer);
+    const passes = (after?.steps ?? []).flatMap(({ kind, state: how, at, turn }, index) => {
+      if (how !== 'done' || at === undefined) return [];
+      const later = after?.later[index];
+      if (later?.code === 'add-inclusion') return tick(`${id}/add-${later.data.place}`, at);
+      return kind === 'bubbles' ? tick(`${id}/bubbles-${turn + 1}`, at) : [];
+    });
     const fan =
       fanOffAt !== undefined && fanOffAt > pouredAt ? tick(`${id}/fan-off`, fanOffAt) : [];
     return [{ id, from: begunAt, to: pouredAt }, ...passes, ...fan];

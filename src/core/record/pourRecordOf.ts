@@ -91,10 +91,16 @@ function layerOf(
     bubblePasses:
       pouredAt === undefined
         ? []
-        : (after?.steps ?? []).map(({ turn, at, state: how }) => ({
-            dueAt: Math.round(after!.dueAt[turn]!),
-            doneAt: how === 'done' ? at : undefined,
-          })),
+        : (after?.steps ?? []).flatMap(({ kind, at, state: how }, index) =>
+            kind === 'bubbles'
+              ? [
+                  {
+                    dueAt: Math.round(after!.dueAt[index]!),
+                    doneAt: how === 'done' ? at : undefined,
+                  },
+                ]
+              : [],
+          ),
     batches: state.lanes
       .filter(isBatchLane)
       .filter((lane) => lane.layer === layer && lane.isBegun)

@@ -14,6 +14,8 @@ const hour = 60;
 export const deepFromMm = 20;
 /** Bubbles rise at once and again when more come out of timber or thick resin, min after the pour. */
 const bubblePasses = { thin: [10, 30], deep: [15, 60] } as const;
+/** Before the lamp sets it they are out within minutes. */
+const beforeLamp = [3];
 const bubblesMin = 5;
 const dripsMin = 10;
 const lookMin = 5;
@@ -24,7 +26,10 @@ const addMin = 5;
 export function bubbleMinutes(pour: PourPlan, layer: number): readonly number[] {
   const { fromMm, toMm, cure } = pour.layers[layer]!;
   const depthMm = fromMm === undefined || toMm === undefined ? undefined : toMm - fromMm;
-  if (pour.role === 'seal' || familyOf(pour.resin.family).kind === 'silicone') return [];
+  const { kind } = familyOf(pour.resin.family);
+  // Nobody looks into a pot under pressure.
+  if (pour.role === 'seal' || kind === 'silicone' || pour.pressure !== undefined) return [];
+  if (kind === 'uv') return beforeLamp;
   const passes = bubblePasses[depthMm !== undefined && depthMm > deepFromMm ? 'deep' : 'thin'];
   const gelMin = cure?.gelH === undefined ? Infinity : cure.gelH * hour;
   return passes.filter((afterMin) => afterMin < gelMin);

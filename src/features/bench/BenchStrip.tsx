@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { pourOf } from '../../core/bench/benchCopy';
-import { isAfterLane, isBatchLane, type Lane } from '../../core/bench/benchState';
+import { isAfterLane, isBatchLane, lookOf, type Lane } from '../../core/bench/benchState';
 import { potClockOf } from '../../core/bench/potClock';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -64,7 +64,7 @@ function LaneClock({ lane, pot }: { readonly lane: Lane; readonly pot: RunningPo
   const clock = pot && potClockOf(copy, pot.lane, pot.answer, now);
   if (clock?.isRunning === true && clock.leftMin !== undefined) return sayClock(clock.leftMin);
   if (isAfterLane(lane) && lane.next !== undefined) {
-    const inMin = (lane.dueAt[lane.next.turn]! - now) / msPerMin;
+    const inMin = (lookOf(lane, lane.next).dueAt - now) / msPerMin;
     return inMin > 0 ? `in ${sayClock(inMin)}` : 'now';
   }
   return lane.isBegun && lane.next !== undefined ? stepNames[lane.next.kind] : 'Begin';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { AfterLane } from '../../core/bench/benchState';
+import { lookOf, type AfterLane } from '../../core/bench/benchState';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { doneWords, sayClock, toolNames, toolWords } from '../../words/bench';
@@ -20,13 +20,14 @@ export function BubblesStep({ lane }: { readonly lane: AfterLane }) {
   const { copy, act, clock, practice } = useBench();
   const { step } = useGuide();
   const now = useBenchTime();
-  const dueAt = lane.dueAt[step.turn]!;
+  const { dueAt } = lookOf(lane, step);
+  const passes = lane.steps.filter(({ kind }) => kind === 'bubbles').length;
   const inMin = (dueAt - now) / msPerMin;
   const isDue = inMin <= 0;
   return (
     <GuideFrame
       title={isDue ? `Bubbles: ${toolNames[copy.tool].toLowerCase()}` : 'Next: bubbles'}
-      subtitle={`pass ${step.turn + 1} of ${lane.steps.length}`}
+      subtitle={`pass ${step.turn + 1} of ${passes}`}
       main={{
         label: isDue ? doneWords.bubbles : 'Done already',
         onPress: () => void act(doneNow(step, clock.now())),

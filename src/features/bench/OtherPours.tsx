@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { benchState, isAfterLane, laneInHand } from '../../core/bench/benchState';
+import { benchState, isAfterLane, laneInHand, lookOf } from '../../core/bench/benchState';
 import { potClockOf } from '../../core/bench/potClock';
 import { useLives } from '../../data/hooks/queries';
 import { nameOfLive, useLivePour } from '../../data/hooks/useLivePour';
@@ -73,7 +73,7 @@ function RunningPour({
   const lane = laneInHand(state);
   const dueAt =
     lane !== undefined && isAfterLane(lane) && lane.next !== undefined
-      ? lane.dueAt[lane.next.turn]
+      ? lookOf(lane, lane.next).dueAt
       : undefined;
   const clock =
     running !== undefined && Number.isFinite(running)

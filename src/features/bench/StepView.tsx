@@ -5,6 +5,7 @@ import { sayPigments } from '../../words/sheet';
 import { useBench } from './benchSource';
 import { BubblesStep } from './BubblesStep';
 import { useGuide } from './guide';
+import { LaterStepView } from './LaterStepView';
 import { PourBatchStep } from './PourBatchStep';
 import { ReadyStep } from './ReadyStep';
 import { RestStep } from './RestStep';
@@ -16,8 +17,10 @@ import { WeighStep } from './WeighStep';
 
 /** The step in hand. */
 export function StepView({ job }: { readonly job: string | undefined }) {
-  const { lane } = useGuide();
-  if (isAfterLane(lane)) return <BubblesStep lane={lane} />;
+  const { lane, step } = useGuide();
+  if (isAfterLane(lane)) {
+    return step.kind === 'bubbles' ? <BubblesStep lane={lane} /> : <LaterStepView lane={lane} />;
+  }
   return isBatchLane(lane) ? <BatchStep lane={lane} /> : <ReadyStep lane={lane} job={job} />;
 }
 

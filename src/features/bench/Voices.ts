@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { BenchCopy } from '../../core/bench/benchCopy';
-import { isAfterLane, type BenchState } from '../../core/bench/benchState';
+import { isAfterLane, lookOf, type BenchState } from '../../core/bench/benchState';
 import { potClockOf, potVoices, type PotVoice } from '../../core/bench/potClock';
-import { potVoiceSpoken } from '../../words/bench';
+import { potVoiceSpoken, stepNames } from '../../words/bench';
 import { useAlarm } from './alarm';
 import type { BenchClock } from './benchSource';
 import type { RunningPot } from './guide';
@@ -37,9 +37,9 @@ export function Voices({ copy, state, clock: bench, pots }: VoicesProps): null {
       said.set(lane.id, level);
     }
     for (const lane of state.lanes.filter(isAfterLane)) {
-      const { next, dueAt } = lane;
-      if (next === undefined || now < dueAt[next.turn]!) continue;
-      if (!said.has(next.id) && !isFirst) alarm('clock', 'Time for bubbles.');
+      const { next } = lane;
+      if (next === undefined || now < lookOf(lane, next).dueAt) continue;
+      if (!said.has(next.id) && !isFirst) alarm('clock', `Time: ${stepNames[next.kind]}.`);
       said.set(next.id, 1);
     }
   }, [pots, copy, state, now, alarm]);

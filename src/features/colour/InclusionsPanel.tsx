@@ -12,7 +12,6 @@ import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { TextField } from '../../ui/fields/TextField';
-import { WhyRow } from '../../ui/figures/WhyRow';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
@@ -118,7 +117,7 @@ function InclusionEditor({
         <QuantityField
           label="Across"
           {...size}
-          placeholder={`${sayFineMm(usual.sizeMm)} assumed`}
+          placeholder={sayFineMm(usual.sizeMm)}
           unit="mm"
           rule={grainSizeRule}
         />
@@ -126,7 +125,7 @@ function InclusionEditor({
           <QuantityField
             label="Thick"
             {...thickness}
-            placeholder={`${sayFineMm(usual.thicknessMm)} assumed`}
+            placeholder={sayFineMm(usual.thicknessMm)}
             unit="mm"
             rule={grainSizeRule}
           />
@@ -136,7 +135,7 @@ function InclusionEditor({
         <QuantityField
           label="Density"
           {...density}
-          placeholder={`${usual.densityGPerMl} g/ml assumed`}
+          placeholder={`${usual.densityGPerMl} g/ml`}
           unit="g/ml"
           rule={bodyDensityRule}
         />
@@ -158,19 +157,22 @@ function Outcome({ planned }: { readonly planned: PlannedInclusion }) {
   return (
     <View role="status">
       {layers.map((layer) => (
-        <WhyRow
-          key={layer.layer}
-          label={layers.length > 1 ? `Layer ${layer.layer}` : 'Before it gels'}
-          value={sayWhereTo({ ...layer, withinMm })}
-          also={
-            layer.addAfterH === 0
-              ? 'in the mix from the start'
-              : `to stay: put it in ${sayWhenToAdd(layer)}`
-          }
-        />
+        <Words key={layer.layer}>
+          <Words weight="semibold">
+            {capital(
+              `${layers.length > 1 ? `in layer ${layer.layer} it ` : 'it '}${sayWhereTo({ ...layer, withinMm })}`,
+            )}
+            .
+          </Words>{' '}
+          {layer.addAfterH === 0
+            ? 'Stir it into the mix.'
+            : `To stay it is put in ${sayWhenToAdd(layer)}.`}
+        </Words>
       ))}
       <Words size="small" colour="inkSoft">
-        {capital(sayInclusion(planned))}. {sayFirstSpeed(planned)}.
+        {capital(sayInclusion(planned))}
+        {planned.assumed.length > 0 ? `, ${planned.assumed.join(', ')} assumed` : ''}.{' '}
+        {sayFirstSpeed(planned)}.
       </Words>
     </View>
   );
