@@ -4,11 +4,13 @@ import { parseArgs } from 'node:util';
 import { asVersion1, isVersion1, readJob } from '../src/core/job/readJob';
 import { attachFiles, type FileSource } from '../src/core/measure/files/attachFiles';
 import { within } from '../src/core/measure/within';
+import { clearingOf } from '../src/core/plan/clearing';
 import { correctBatch } from '../src/core/plan/correctBatch';
 import { wholeHeat } from '../src/core/plan/heat/wholeHeat';
 import { planResolved } from '../src/core/plan/planJob';
 import { printedPlan } from '../src/core/plan/printedPlan';
 import { InputError } from '../src/core/problem';
+import { runSection } from '../src/core/production/runSection';
 import { readQuantity } from '../src/core/quantity/readQuantity';
 import { massRule } from '../src/core/quantity/rules';
 import { jsonOf } from '../src/core/schema/jsonText';
@@ -86,6 +88,24 @@ function heatOfPours(resolved: ResolvedJob, plan: Plan): readonly object[] {
   });
 }
 
+/** What of a pour is kept beside its plan: a run in its order, and for what is to be seen in it what would clear more bubbles. */
+const besidePlan = (
+  resolved: ResolvedJob,
+  plan: Plan,
+  heat: readonly object[],
+): readonly object[] =>
+  plan.pours.map(({ flow }, index) => {
+    const run = runSection(resolved, plan, index);
+    const inclusions = (flow?.inclusions.length ?? 0) === 0 ? undefined : flow;
+    return {
+      ...heat[index],
+      ...(run === undefined ? {} : { run }),
+      ...(inclusions === undefined
+        ? {}
+        : { inclusions: { ...inclusions, clearing: clearingOf(resolved, plan, index) } }),
+    };
+  });
+
 /** Plans a job file and prints the plan as JSON. */
 report(() => {
   const { path, pouredA, pouredB, heat, days } = readArguments();
@@ -98,7 +118,7 @@ report(() => {
     const asked = pouredA !== undefined || pouredB !== undefined;
     const [first] = plan.pours;
     return {
-      ...printedPlan(plan, heat ? heatOfPours(resolved, plan) : []),
+      ...printedPlan(plan, besidePlan(resolved, plan, heat ? heatOfPours(resolved, plan) : [])),
       ...(asked && first !== undefined
         ? { correction: correctBatch(first, undefined, poured) }
         : {}),

@@ -1,5 +1,5 @@
 import type { DomeDetail } from '../core/measure/measured';
-import type { PlannedDome } from '../core/plan/domeSection';
+import type { PlannedDome } from '../core/plan/familySections';
 import { formatPlain } from '../core/quantity/format';
 import { sayFineMm, sayHeight } from './figures';
 import { sayRoughly } from './rough';

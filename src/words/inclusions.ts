@@ -1,5 +1,5 @@
 import type { InclusionInLayer, PlannedInclusion } from '../core/flow/inclusionsOf';
-import type { FlowSection, LayerFlow } from '../core/plan/flowSection';
+import type { FlowSection, LayerFlow } from '../core/plan/familySections';
 import { formatPlain } from '../core/quantity/format';
 import { sayFineMm, sayHeight } from './figures';
 import { sayRoughly } from './rough';

@@ -1,5 +1,5 @@
 import type { Opacity } from '../core/lamp/uvSchema';
-import type { LampSection, LitLayer } from '../core/plan/lampSection';
+import type { LampSection, LitLayer } from '../core/plan/familySections';
 import { formatPlain } from '../core/quantity/format';
 import { sayHeight } from './figures';
 import { sayRoughly } from './rough';

@@ -1,5 +1,4 @@
-import type { PressureSection } from '../core/plan/pressureSection';
-import type { VacuumSection } from '../core/plan/vacuumSection';
+import type { PressureSection, VacuumSection } from '../core/plan/familySections';
 import { formatPlain } from '../core/quantity/format';
 import { sayFineMm, sayMl, sayPercent } from './figures';
 import { sayRoughly } from './rough';

@@ -1,6 +1,6 @@
 import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
 import type { InclusionInLayer } from '../flow/inclusionsOf';
-import type { Shade } from '../plan/lampSection';
+import type { Shade } from '../plan/familySections';
 import type { NoWindow } from '../layers/jointOf';
 import type { Joint } from '../layers/layersSchema';
 import type { Nothing } from './problems/problemData';

@@ -11,6 +11,7 @@ import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
 import { pressureSchema, vacuumSchema } from '../vessel/vesselSchemas';
+import { runSchema } from '../production/runSchema';
 import { coversSchema, fillsSchema } from './coversSchema';
 import { pourRoles } from './pourChoices';
 import { jobKeys, measureKeys, placeKeys, roomOfJob, roomOfPour } from './jobKeys';
@@ -45,6 +46,7 @@ const pourSchema = object({
   uv: uvSchema,
   pressure: pressureSchema,
   vacuum: vacuumSchema,
+  run: runSchema,
 })
   .noUnknown()
   .meta(

@@ -7,6 +7,7 @@ import { readResin, type ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 import { withHardener } from '../resin/withHardener';
 import type { Shelf } from '../plan/planTypes';
+import { withRun } from '../production/withRuns';
 import type { PourRole } from './pourChoices';
 import { fieldInJob, jobPour, type JobPour } from './jobPour';
 import type { Job, Measure, Pour } from './jobSchema';
@@ -123,12 +124,17 @@ export function resolveJob(job: Job, shelf: Shelf | undefined): ResolvedJob {
           resin: (own, pour) => card(own, shelf.resins, 'resin-not-on-shelf', pour),
           mould: (own, pour) => card(own, shelf.moulds, 'mould-not-in-library', pour),
         });
+  const counted = found.pours.reduce(
+    (all, pour, index) =>
+      pour.run === undefined ? all : ofPour(pour, index, () => withRun(all, index)),
+    found,
+  );
   return {
-    job: found,
-    leftoverMoulds: found.leftoverMoulds ?? [],
+    job: counted,
+    leftoverMoulds: counted.leftoverMoulds ?? [],
     missing,
     pace: shelf?.pace,
-    pours: found.pours.map((_, index) => resolvedPour(found, index, shelf?.pace)),
+    pours: counted.pours.map((_, index) => resolvedPour(counted, index, shelf?.pace)),
   };
 }
 

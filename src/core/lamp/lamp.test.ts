@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import type { Job } from '../job/jobSchema';
 import { planJob } from '../plan/planJob';
 import {

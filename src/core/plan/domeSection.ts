@@ -1,22 +1,8 @@
+import type { FlowSection, PlannedDome } from './familySections';
 import { gravityMPerS2 } from '../holdDown/uplift';
 import { beforeGelAt } from '../flow/settling';
-import type { DomeDetail } from '../measure/measured';
 import type { MeasuredPart } from '../measure/measureWhole';
-import type { FlowSection } from './flowSection';
 import type { PlannedLayer } from './planTypes';
-
-/** A dome of a pour, and when its resin is thick enough to stay on its edge. */
-export interface PlannedDome extends Omit<DomeDetail, 'kind' | 'outline'> {
-  readonly name: string | undefined;
-  readonly count: number;
-  readonly eachMl: number;
-  /**
-   * Poured from here on, a film that got over the edge creeps less than a millimetre until it gels; h after the pour and min before
-   * gel. Undefined where nothing tells when it gels.
-   */
-  readonly holdsFromH: number | undefined;
-  readonly holdsBeforeGelMin: number | undefined;
-}
 
 /** A film so thick gets over an edge, and may creep so far, m. */
 const [filmM, creepM] = [0.3e-3, 1e-3];

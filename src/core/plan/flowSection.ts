@@ -1,11 +1,7 @@
+import type { FlowSection } from './familySections';
 import type { FlowTime } from '../flow/flowTime';
 import { smallestFromFloorMm } from '../flow/bubbles';
-import {
-  inclusionsOf,
-  type FlowingLayer,
-  type FlowingResin,
-  type PlannedInclusion,
-} from '../flow/inclusionsOf';
+import { inclusionsOf, type FlowingLayer, type FlowingResin } from '../flow/inclusionsOf';
 import { thickening } from '../flow/viscosity';
 import { mobilityTime } from '../flow/settling';
 import type { ResolvedPour } from '../job/resolveJob';
@@ -13,28 +9,6 @@ import { familyOf } from '../resin/families';
 import { timeAtMin } from '../resin/inRoom';
 import type { MixedAt } from './batchClock';
 import type { PlannedLayer } from './planTypes';
-
-/** How a layer flows until it gels, and what clears it by then. */
-export interface LayerFlow {
-  /** Counted from 1. */
-  readonly layer: number;
-  readonly depthMm: number;
-  readonly gelH: number;
-  /** M = ∫ dt/η until gel. */
-  readonly mobilityPerPa: number;
-  readonly smallestBubbleMm: number;
-}
-
-/** How a pour flows, and what becomes of what is put into it. */
-export interface FlowSection {
-  /** By the heat model; by its pot life alone, at the viscosity that it has when it is mixed; or it flows until a lamp is on it. */
-  readonly by: 'model' | 'pot-life' | 'lamp';
-  /** At 25 °C before it cures. */
-  readonly viscosityPaS: number;
-  readonly viscosityAssumed: boolean;
-  readonly layers: readonly LayerFlow[];
-  readonly inclusions: readonly PlannedInclusion[];
-}
 
 /** No curve is drawn of it: the ends are enough. */
 function untilPotLife(

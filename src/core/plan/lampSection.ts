@@ -1,3 +1,4 @@
+import type { LampSection, LitLayer, Shade } from './familySections';
 import type { PigmentKind } from '../colour/pigmentKinds';
 import type { JobPour } from '../job/jobPour';
 import type { ResolvedPour } from '../job/resolveJob';
@@ -8,43 +9,6 @@ import type { MeasuredWhole } from '../measure/measureWhole';
 import { roundUpWhole } from '../quantity/round';
 import { familyOf } from '../resin/families';
 import type { PlannedLayer, Warning } from './planTypes';
-
-/** One layer under the lamp. */
-export interface LitLayer {
-  /** Counted from 1. */
-  readonly layer: number;
-  readonly depthMm: number;
-  /** Until it has gelled to its floor. */
-  readonly gelDoseMJPerCm2: number;
-  readonly gelS: number;
-  /** Until it is hard to its floor. */
-  readonly doseMJPerCm2: number;
-  readonly timeS: number;
-  /** The first time under the lamp, and how many more of `stepS` follow it. */
-  readonly firstS: number;
-  readonly steps: number;
-}
-
-/** What light does not get past. */
-export interface Shade {
-  readonly by: 'colour' | 'card' | 'fillers' | 'inserts';
-  readonly names: readonly string[];
-}
-
-/** How a pour is set by a lamp. */
-export interface LampSection {
-  readonly lamp: Lamp;
-  /** Said by the person, or as its colours are. */
-  readonly opacityBy: 'said' | 'colours';
-  /** The deepest layer that is hard to its floor within the longest time; undefined where no light gets through. */
-  readonly deepestMm: number | undefined;
-  readonly longestS: number;
-  readonly stepS: number;
-  /** None where no light gets through. */
-  readonly layers: readonly LitLayer[];
-  readonly totalS: number;
-  readonly shades: readonly Shade[];
-}
 
 /** A minute or so, then in steps; longer than three minutes at a stretch warms it and the lamp. */
 const [firstS, stepS, longestS] = [60, 30, 180];

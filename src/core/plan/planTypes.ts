@@ -26,11 +26,13 @@ import type { CoveredFace, PourRole } from '../job/pourChoices';
 import type { Joint, LayerStyle } from '../layers/layersSchema';
 import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
-import type { PlannedDome } from './domeSection';
-import type { FlowSection } from './flowSection';
-import type { LampSection } from './lampSection';
-import type { PressureSection } from './pressureSection';
-import type { VacuumSection } from './vacuumSection';
+import type {
+  FlowSection,
+  LampSection,
+  PlannedDome,
+  PressureSection,
+  VacuumSection,
+} from './familySections';
 import type { LayerCure } from './heat/layerClock';
 import type { KeptCalibrations } from './heat/calibrationOf';
 import type { MixRatio } from '../resin/ratio';

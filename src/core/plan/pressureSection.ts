@@ -1,3 +1,4 @@
+import type { PressureSection } from './familySections';
 import type { ResolvedPour } from '../job/resolveJob';
 import { within } from '../measure/within';
 import { InputError } from '../problem';
@@ -13,47 +14,10 @@ import {
   volumeRatio,
   type Pressed,
 } from '../vessel/bubbleUnderPressure';
-import { fitInPot, leastPotMm, type Fit, type Outside, type PotInside } from '../vessel/fitInPot';
+import { fitInPot, leastPotMm, type Outside, type PotInside } from '../vessel/fitInPot';
 import type { Pressure } from '../vessel/vesselSchemas';
 import type { MixedAt } from './batchClock';
 import type { PlannedLayer, PourPlan, Warning } from './planTypes';
-
-/** What becomes of a bubble of some size. */
-export interface PressedBubble {
-  readonly mm: number;
-  readonly shrinksToMm: number;
-  readonly dissolvesS: number;
-  /** Before the resin gels; undefined where nobody knows when that is. */
-  readonly isGone: boolean | undefined;
-}
-
-/** A pour that is cast under pressure. */
-export interface PressureSection {
-  readonly gaugeKPa: number;
-  readonly airKPa: number;
-  readonly absoluteKPa: number;
-  /** Of a bubble, with the pressure on. */
-  readonly volumeRatio: number;
-  readonly diameterRatio: number;
-  /** Undefined where nobody read its plate. */
-  readonly ratingKPa: number | undefined;
-  readonly mostKPa: number | undefined;
-  readonly ofRating: number | undefined;
-  readonly bubbles: readonly PressedBubble[];
-  /** The largest bubble that is gone by gel, mm; larger ones only shrink. */
-  readonly goneUpToMm: number | undefined;
-  readonly gelMin: number | undefined;
-  /** It is held at least until it has gelled everywhere, better until it may come out of its mould. */
-  readonly holdLeastMin: number | undefined;
-  readonly holdMin: number | undefined;
-  readonly holdTyped: boolean;
-  /** From the first drop of hardener until the pot is closed, against how long it stays pourable. */
-  readonly closedMin: number;
-  readonly potLifeMin: number | undefined;
-  readonly fit: (Fit & { readonly wanted: number }) | undefined;
-  /** What the mould was made at, kPa over the air; 0 in the open; undefined where nobody says. */
-  readonly mouldGaugeKPa: number | undefined;
-}
 
 /** A pot is used up to this of what it is rated at. */
 export const mostOfRating = 0.8;

@@ -1,3 +1,4 @@
+import type { VacuumSection } from './familySections';
 import type { ResolvedPour } from '../job/resolveJob';
 import { within } from '../measure/within';
 import { InputError } from '../problem';
@@ -8,26 +9,6 @@ import { airKPa } from '../vessel/air';
 import { boilsUnderKPa, risesTimes } from '../vessel/vacuum';
 import { usualFill, type StirredBy } from '../mix/mixingSchema';
 import type { PlannedBatch, Warning } from './planTypes';
-
-/** A mix that is degassed before it is poured. */
-export interface VacuumSection {
-  readonly airKPa: number;
-  readonly leavesKPa: number;
-  /** What the dial shows under the air. */
-  readonly dialKPa: number;
-  /** Of the mix's volume. */
-  readonly airShare: number;
-  /** How many times its volume it takes while its air swells; foam stands higher for a while. */
-  readonly risesTimes: number;
-  readonly foamTimes: number;
-  /** What a pot is filled to. */
-  readonly fill: number;
-  readonly potMl: number | undefined;
-  /** What the largest batch asks of a pot. */
-  readonly potNeededMl: number;
-  /** Under this something in it boils, which looks like air and never ends; undefined where nothing does. */
-  readonly boilsUnderKPa: number | undefined;
-}
 
 /** Stirred by hand, a few hundredths of a mix are air; a paddle in a drill whips in about twice as much. */
 const usualAirShare: Readonly<Record<StirredBy, number>> = { hand: 0.03, machine: 0.06 };

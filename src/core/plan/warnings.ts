@@ -9,7 +9,7 @@ import type { Buying } from '../stock/buying';
 import type { Problem } from '../problem';
 import { familyOf, type ResinFamily } from '../resin/families';
 import type { Resin } from '../resin/resinSchema';
-import type { FlowSection } from './flowSection';
+import type { FlowSection } from './familySections';
 import type {
   FillerAmount,
   PlannedBatch,

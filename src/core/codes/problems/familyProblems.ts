@@ -16,6 +16,20 @@ export interface FamilyProblems {
     readonly leastDiameterMm: number;
     readonly leastHeightMm: number;
   };
+  /** Filling one mould takes longer than the resin stays pourable; min. */
+  'pot-life-under-mould': {
+    readonly potLifeMin: number;
+    readonly mixMin: number;
+    readonly pourMin: number;
+  };
+  'pot-life-under-mix': {
+    readonly potLifeMin: number;
+    readonly perMix: number;
+    readonly mostPerMix: number;
+  };
+  'more-than-moulds': { readonly moulds: number };
+  'all-rejects': Nothing;
+  'run-needs-one-mould': { readonly parts: number };
   'vacuum-said-twice': Nothing;
   'dome-said-twice': Nothing;
   /** A dial cannot show more than the air outside, nor a pump leave more than it. */
