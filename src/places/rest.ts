@@ -32,6 +32,7 @@ export { MouldRoute } from './moulds/MouldRoute';
 export { MouldsRoute } from './moulds/MouldsRoute';
 export { PrepareStep } from '@/features/prepare/PrepareStep';
 export { PourRoute } from './jobs/PourRoute';
+export { RunStep } from '@/features/run/RunStep';
 export { Reminders } from '@/features/days/Reminders';
 export { PlaceRoute } from './jobs/PlaceRoute';
 export { ByHandRoute } from './records/ByHandRoute';

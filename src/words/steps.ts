@@ -47,6 +47,10 @@ export function sayMixFigure(_: Plan, { batches, totalMl }: PourPlan): string {
   return `${sayMl(totalMl)}, ${count === 1 ? 'one batch' : `${count} batches`}`;
 }
 
+/** How many mixes a run takes. */
+export const sayRunFigure = (_: Plan, { batches, isRun }: PourPlan): string =>
+  isRun === true ? `${countOf(batches)} mixes` : 'cast one after the other';
+
 /** What is to be paid, or that nothing is to be bought. */
 export function sayBuyFigure({ buying }: Plan, currency: string): string {
   if (buying.length > 0 && buying.every((each) => each.buying.needMl === 0)) return 'all is poured';
@@ -74,6 +78,7 @@ export const stepTasks = {
   heat: 'See the heat',
   colour: 'Colour it',
   mix: 'See what to weigh',
+  run: 'Plan the run',
   buy: 'See what to buy',
   hold: 'Hold it down',
   prepare: 'Prepare it',

@@ -11,6 +11,8 @@ export interface PartCodes {
   'mesh-bodies-overlap': { readonly bodies: number };
   'mesh-areas-averaged': { readonly averaged: number };
   'thin-mould-wall': { readonly thinMm: number; readonly leastWallMm: number };
+  /** Its weight flattens it, so that it takes more than a cap of that height. */
+  'dome-flattens': { readonly capMl: number; readonly fullerByMl: number };
   /** Its edge holds no more than that. */
   'dome-runs-over': {
     readonly heightMm: number;

@@ -189,6 +189,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
     leftovers,
     flow,
     lamp,
+    ...(said.run === undefined ? {} : { isRun: true as const }),
     domes: domesOf(whole.parts, layers, flow, resin.mixedDensityGPerMl),
     pressure,
     vacuum,

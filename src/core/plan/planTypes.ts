@@ -303,6 +303,8 @@ export interface PourPlan extends PouredSection, AmountsSection, MixSection, Lay
   /** How a lamp sets it; undefined for what none sets. */
   readonly lamp: LampSection | undefined;
   readonly domes: readonly PlannedDome[];
+  /** It goes round with its moulds: `batches` are its mixes. */
+  readonly isRun?: true | undefined;
   /** Undefined for what is cast in the open. */
   readonly pressure: PressureSection | undefined;
   /** Undefined for what is not degassed. */

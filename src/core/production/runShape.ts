@@ -80,6 +80,12 @@ export function runShape(
     const pourMin = pour ?? mouldMlOf(part, cavities, said, resin) / pourMlPerMin;
     const label = resin.times.demould && timeAtMin(resin.times.demould, roomC);
     const demould = minutesOf(run.demould);
+    // Under pressure it is closed in before, and comes out when the pot is opened.
+    const { pressure } = said;
+    const [closingMin, holdMin] = [
+      minutesOf(pressure?.closing) ?? 0,
+      minutesOf(pressure?.hold) ?? 0,
+    ];
     const moulds = run.moulds ?? 1;
     const potLifeMin = resin.potLife && timeAtMin(resin.potLife, roomC);
     // The clock of the pot runs from when the parts meet: weighing is before that.
@@ -114,12 +120,12 @@ export function runShape(
       fills: Math.ceil(needed / perMix) * perMix,
       moulds,
       perMix,
-      mixMin,
+      mixMin: mixMin + closingMin,
       pourMin,
-      demouldMin: demould ?? label ?? usualDemouldMin,
+      demouldMin: Math.max(demould ?? label ?? usualDemouldMin, holdMin),
       handlingMin: minutesOf(run.handling) ?? usualHandlingMin,
       hands: run.hands ?? 1,
-      inPot: said.pressure !== undefined,
+      inPot: pressure !== undefined,
     });
     const most = Math.min(moulds, mostPerMix ?? moulds, needed);
     const choices =

@@ -62,6 +62,7 @@ export const stepOfWarning: Readonly<Record<WarningCode, JobStep>> = {
   'mesh-areas-averaged': 'measure',
   'thin-mould-wall': 'measure',
   'dome-runs-over': 'measure',
+  'dome-flattens': 'measure',
   'insert-above-rim': 'measure',
   'insert-height-assumed': 'measure',
 };

@@ -8,6 +8,7 @@ import {
   sayMixFigure,
   sayPlaceFigure,
   sayResinFigure,
+  sayRunFigure,
 } from '../../words/steps';
 
 interface StepNames {
@@ -18,6 +19,8 @@ interface StepNames {
   readonly jobFields?: RegExp;
   /** Only where a job has several pours. */
   readonly amongSeveral?: boolean;
+  /** Only for castings out of a mould. */
+  readonly ofCastings?: boolean;
 }
 
 interface StepOfJob extends StepNames {
@@ -78,6 +81,13 @@ const records = {
     fields: /^(mixing|containers?|batches|overage|allowances|kind|cupMarks|pressure|vacuum)\b/,
     jobFields: /^(containers?|scaleStep|leftoverMoulds)\b/,
     figure: sayMixFigure,
+  },
+  run: {
+    label: 'Run',
+    of: 'pour',
+    ofCastings: true,
+    fields: /^run\b/,
+    figure: sayRunFigure,
   },
   buy: { label: 'Buy', of: 'job', figure: sayBuyFigure },
   hold: { label: 'Hold down', of: 'job', fields: /^form\b/ },

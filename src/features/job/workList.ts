@@ -89,6 +89,12 @@ function figureOf(
   return pour === undefined ? '' : step.figure(plan, pour);
 }
 
+/** What is cast in a mould may be cast in a run. */
+const isCast = ({ role, run, measure }: PourDraft): boolean =>
+  role === 'castings' ||
+  run !== undefined ||
+  measure?.parts.some(({ shape }) => shape === 'mould') === true;
+
 /**
  * The work of a job as a list, in its order: what is of the whole job, and in the middle of it the steps of each pour. The first
  * row that is not decided comes next.
@@ -115,7 +121,11 @@ export function workList(work: Work): readonly WorkRow[] {
   const ofPour = steps.filter(({ of }) => of === 'pour');
   const rows = [
     ...steps.slice(0, firstOfPour).map((step) => row(step, undefined)),
-    ...pours.flatMap((_, pour) => ofPour.map((step) => row(step, pour))),
+    ...pours.flatMap((draft, pour) =>
+      ofPour
+        .filter(({ ofCastings }) => ofCastings !== true || isCast(draft))
+        .map((step) => row(step, pour)),
+    ),
     ...steps.slice(firstOfPour + ofPour.length).map((step) => row(step, undefined)),
   ];
   // Everything is planned before the days are: they are no hindrance to weighing out.

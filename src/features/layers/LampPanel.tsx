@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { opacities } from '../../core/lamp/uvSchema';
 import { exposureRule, irradianceRule, lengthRule, timeRule } from '../../core/quantity/rules';
 import { useOpenJob } from '../../data/draft/openJob';
-import { usePourField, usePourPart } from '../../data/draft/pourInHand';
+import { usePourField, usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -57,18 +57,11 @@ type By = 'card' | 'intensity' | 'known';
 /** The lamp by its intensity, by a time for a known depth, or by the card. */
 function LampLine({ said }: { readonly said: string }) {
   const [uv, setUv] = usePourPart('uv');
-  const intensity = usePourField('uv.intensity');
-  const time = usePourField('uv.knownTime');
-  const depth = usePourField('uv.knownDepth');
+  const wrong = useWrong(/^uv\.(intensity|known)/);
   const by: By =
     uv?.intensity !== undefined ? 'intensity' : uv?.knownTime !== undefined ? 'known' : 'card';
   return (
-    <SettingLine
-      label="This lamp"
-      value={said}
-      assumed={by === 'card'}
-      wrong={[intensity, time, depth].some(({ problem }) => problem !== undefined)}
-    >
+    <SettingLine label="This lamp" value={said} assumed={by === 'card'} wrong={wrong}>
       <ChoiceField<By>
         label="Known by"
         value={by}
@@ -86,47 +79,72 @@ function LampLine({ said }: { readonly said: string }) {
           })
         }
       />
-      {by === 'intensity' && (
-        <QuantityField label="At the resin" {...intensity} unit="mW/cm2" rule={irradianceRule} />
-      )}
-      {by === 'known' && (
-        <FieldRow>
-          <QuantityField label="It takes" {...time} unit="s" rule={timeRule} />
-          <QuantityField label="For" {...depth} unit="mm" rule={lengthRule} />
-        </FieldRow>
-      )}
+      {by === 'intensity' && <Intensity />}
+      {by === 'known' && <KnownTime />}
     </SettingLine>
   );
 }
 
+// Fields are asked for only while they are shown: a form keeps what it was once asked for.
+
+function Intensity() {
+  return (
+    <QuantityField
+      label="At the resin"
+      {...usePourField('uv.intensity')}
+      unit="mW/cm2"
+      rule={irradianceRule}
+    />
+  );
+}
+
+function KnownTime() {
+  return (
+    <FieldRow>
+      <QuantityField label="It takes" {...usePourField('uv.knownTime')} unit="s" rule={timeRule} />
+      <QuantityField label="For" {...usePourField('uv.knownDepth')} unit="mm" rule={lengthRule} />
+    </FieldRow>
+  );
+}
+
+/** Whether something of the lamp is wrong. */
+const useWrong = (fields: RegExp): boolean =>
+  usePourProblems().some(({ field }) => fields.test(field));
+
 /** What a sheet says of how the resin takes light. */
 function CureLine() {
-  const penetration = usePourField('uv.penetration');
-  const critical = usePourField('uv.critical');
-  const isUnset = penetration.value === '' && critical.value === '';
+  const [uv] = usePourPart('uv');
+  const wrong = useWrong(/^uv\.(penetration|critical)/);
+  const isUnset = (uv?.penetration ?? '') === '' && (uv?.critical ?? '') === '';
   return (
     <SettingLine
       label="How the resin takes light"
       value={isUnset ? 'as usual for its family' : 'from its sheet'}
       assumed={isUnset}
-      wrong={[penetration, critical].some(({ problem }) => problem !== undefined)}
+      wrong={wrong}
     >
-      <FieldRow>
-        <QuantityField
-          label="Depth of a third of the light"
-          {...penetration}
-          placeholder="1.5 mm assumed"
-          unit="mm"
-          rule={lengthRule}
-        />
-        <QuantityField
-          label="Surface gels at"
-          {...critical}
-          placeholder="15 mJ/cm2 assumed"
-          unit="mJ/cm2"
-          rule={exposureRule}
-        />
-      </FieldRow>
+      <CureFields />
     </SettingLine>
+  );
+}
+
+function CureFields() {
+  return (
+    <FieldRow>
+      <QuantityField
+        label="Depth of a third of the light"
+        {...usePourField('uv.penetration')}
+        placeholder="1.5 mm"
+        unit="mm"
+        rule={lengthRule}
+      />
+      <QuantityField
+        label="Surface gels at"
+        {...usePourField('uv.critical')}
+        placeholder="15 mJ/cm2"
+        unit="mJ/cm2"
+        rule={exposureRule}
+      />
+    </FieldRow>
   );
 }

@@ -13,7 +13,7 @@ import {
 import type { Kind } from '../../core/quantity/kinds';
 import type { PourDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
-import { usePourField, usePourPart } from '../../data/draft/pourInHand';
+import { usePourField, usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { CountField } from '../../ui/fields/CountField';
 import { FieldRow } from '../../ui/fields/FieldRow';
@@ -34,6 +34,10 @@ export function PotLines() {
   );
 }
 
+/** Whether something in it is wrong. */
+const useWrong = (key: 'pressure' | 'vacuum'): boolean =>
+  usePourProblems().some(({ field }) => field.startsWith(key));
+
 interface PotFieldProps<K extends Kind> {
   readonly path: FieldPath<PourDraft>;
   readonly label: string;
@@ -52,18 +56,16 @@ function PotField<K extends Kind>({ path, placeholder, ...shown }: PotFieldProps
 function PressureLine() {
   const [pressure, setPressure] = usePourPart('pressure');
   const { pour, outdated } = useOpenJob();
-  const count = usePourField('pressure.count');
+  const wrong = useWrong('pressure');
   const planned = outdated ? undefined : pour?.pressure;
   const isOn = pressure !== undefined;
-  const gauge = usePourField('pressure.gauge');
-  const rating = usePourField('pressure.rating');
-  const diameter = usePourField('pressure.pot.diameter');
+
   return (
     <SettingLine
       label="Pressure pot"
       value={isOn ? (planned === undefined ? pressure.gauge : sayPot(planned)) : 'none'}
       assumed={!isOn}
-      wrong={[gauge, rating, diameter].some(({ problem }) => problem !== undefined)}
+      wrong={wrong}
       testID="pressure"
     >
       <SwitchField
@@ -102,7 +104,7 @@ function PressureLine() {
           </FieldRow>
           <Inside />
           <FieldRow>
-            <CountField label="Moulds at once" {...count} />
+            <AtOnce />
             <PotField
               path="pressure.altitude"
               label="Over the sea"
@@ -119,6 +121,11 @@ function PressureLine() {
       )}
     </SettingLine>
   );
+}
+
+/** A field that is there only while the pot is: a form keeps what it was once asked for. */
+function AtOnce() {
+  return <CountField label="Moulds at once" {...usePourField('pressure.count')} />;
 }
 
 /** Inside of the pot and outside of the mould: both are said, or neither. */
@@ -209,8 +216,7 @@ function VacuumLine() {
   const { pour, outdated } = useOpenJob();
   const planned = outdated ? undefined : pour?.vacuum;
   const isOn = vacuum !== undefined;
-  const dial = usePourField('vacuum.dial');
-  const leaves = usePourField('vacuum.leaves');
+  const wrong = useWrong('vacuum');
   const by = vacuum?.leaves !== undefined ? 'leaves' : 'dial';
   return (
     <SettingLine
@@ -218,12 +224,12 @@ function VacuumLine() {
       value={
         isOn
           ? planned === undefined
-            ? dial.value || leaves.value
+            ? (vacuum.dial ?? vacuum.leaves ?? '')
             : sayVacuumShort(planned)
           : 'none'
       }
       assumed={!isOn}
-      wrong={[dial, leaves].some(({ problem }) => problem !== undefined)}
+      wrong={wrong}
       testID="vacuum"
     >
       <SwitchField

@@ -6,5 +6,6 @@ export { HeatCurves } from './HeatCurves';
 export { HeatPaint } from './HeatPaint';
 export { HeightVolumeCurve } from './HeightVolumeCurve';
 export { MonthBars } from './MonthBars';
+export { RunChart } from './RunChart';
 export { SecondLayerChart } from './SecondLayerChart';
 export { colourOfC } from './heatColour';

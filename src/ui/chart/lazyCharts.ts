@@ -15,6 +15,7 @@ export const HeightVolumeCurve = lazy(async () => ({
   default: (await charts()).HeightVolumeCurve,
 }));
 export const MonthBars = lazy(async () => ({ default: (await charts()).MonthBars }));
+export const RunChart = lazy(async () => ({ default: (await charts()).RunChart }));
 export const SecondLayerChart = lazy(async () => ({ default: (await charts()).SecondLayerChart }));
 
 /** The colour of a temperature, °C; undefined until it came with the charts. */

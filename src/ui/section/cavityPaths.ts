@@ -61,6 +61,12 @@ export function cavityPaths(cavity: PlacedCavity) {
     if (part.shape === 'coat') {
       return `M${x(0, -1)} ${floorY}h${x(0, 1) - x(0, -1)}v${floorDp}H${x(0, -1)}Z`;
     }
+    if (part.detail?.kind === 'dome') {
+      // It stands on its board, or over the rim of its bezel.
+      const top = y(part.detail.recessMm);
+      const [left, right] = [x(0, -1), x(0, 1)];
+      return `M${left - wallDp} ${top}V${floorY + floorDp}H${right + wallDp}V${top}H${right}V${floorY}H${left}V${top}Z`;
+    }
     const widest = Math.max(...part.outline.map(({ heightMm }) => x(heightMm, 1))) - centreX;
     const straight = part.outline.length === 2;
     const outer = (side: 1 | -1): readonly [string, string] => [

@@ -24,6 +24,8 @@ export const partWarnings: Sentences<{ [C in keyof PartCodes]: PartCodes[C] & Of
   'thin-mould-wall': (data) =>
     `The mould wall is ${sayMm(data.thinMm)} at its thinnest; silicone under ${sayMm(data.leastWallMm)} tears. ` +
     'Make the box larger.',
+  'dome-flattens': ({ name, capMl, fullerByMl }) =>
+    `${name} is wide for its height: its weight flattens it, and where a cap would hold ${sayMl(capMl)} it may take up to ${sayMl(capMl + fullerByMl)}. Have the rest mixed, or fill to the edge by drops.`,
   'dome-runs-over': ({ name, heightMm, mostMm, rim }) =>
     `${name} is to stand ${sayHeight(heightMm)} high; a ${rim} edge holds about ${sayHeight(mostMm)}. It runs over. ` +
     (rim === 'rounded' ? 'Lower it, or give it a sharp edge.' : 'Lower it, or pour it twice.'),

@@ -16,6 +16,9 @@ const lengthMm = (typed: string): number => readQuantity(typed, lengthRule).valu
 /** A drop out of a common dropper, ml. Assumed. */
 const usualDropMl = 0.03;
 
+/** From this share on what its weight adds is told. */
+const worthTelling = 0.3;
+
 /** Half the axes of what is round; undefined for what is not. */
 function halfAxesOf({ face }: DomePart, { values }: Face): DomedFace['halfAxesMm'] {
   if (face.shape === 'circle') return [values['diameter']! / 2, values['diameter']! / 2];
@@ -78,16 +81,26 @@ export function measureDome(part: DomePart, { tapeStepMm, mixedDensityGPerMl }: 
       rule: 'dome',
       data: { stepMm: tapeStepMm, fullerMl: dome.fullerByMl },
     },
-    warnings:
-      heightMm > dome.mostMm
+    warnings: [
+      ...(heightMm > dome.mostMm
         ? [
             {
               code: 'dome-runs-over',
               severity: 'warn',
               data: { heightMm, mostMm: dome.mostMm, rim: part.rim ?? 'sharp' },
-            },
+            } as const,
           ]
-        : [],
+        : []),
+      ...(dome.fullerByMl > worthTelling * dome.capMl
+        ? [
+            {
+              code: 'dome-flattens',
+              severity: 'tell',
+              data: { capMl: dome.capMl, fullerByMl: dome.fullerByMl },
+            } as const,
+          ]
+        : []),
+    ],
     detail: {
       kind: 'dome',
       ...dome,
