@@ -1,6 +1,7 @@
 import type { Opacity } from '../core/lamp/uvSchema';
 import type { LampSection, LitLayer } from '../core/plan/familySections';
 import { formatPlain } from '../core/quantity/format';
+import { roundUpWhole } from '../core/quantity/round';
 import { sayHeight } from './figures';
 import { sayRoughly } from './rough';
 
@@ -19,7 +20,7 @@ export const lampCaution =
 
 /** Whole seconds up to two minutes. */
 export const saySeconds = (seconds: number): string =>
-  seconds < 120 ? `${formatPlain(Math.ceil(seconds), 0)}${tie}s` : sayRoughly(seconds / 60);
+  seconds < 120 ? `${formatPlain(roundUpWhole(seconds), 0)}${tie}s` : sayRoughly(seconds / 60);
 
 /** How long a layer is lit, and in what steps: about 60 s, at one go. */
 export const sayLit = (

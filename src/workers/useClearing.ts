@@ -1,6 +1,7 @@
 import { wrap } from 'comlink';
 import { startTransition, useEffect, useState } from 'react';
-import type { Clearing } from '../core/plan/clearing';
+import { resolveJob } from '../core/job/resolveJob';
+import { clearingOf, type Clearing } from '../core/plan/clearing';
 import { InputError, type Problem } from '../core/problem';
 import type { HeatRequest, HeatWorker } from './heatWorker';
 import { heard } from './told';
@@ -11,6 +12,9 @@ export interface ClearingState {
   readonly problem: Problem | undefined;
 }
 
+/** A page without threads works it out itself. */
+const hasThreads = typeof Worker !== 'undefined';
+
 /**
  * What would clear more bubbles of a pour, in a thread of its own that a change stops.
  * @param request the same object while nothing changed
@@ -18,6 +22,14 @@ export interface ClearingState {
 export function useClearing(request: HeatRequest): ClearingState {
   const [state, setState] = useState<ClearingState>({ ways: undefined, problem: undefined });
   useEffect(() => {
+    if (!hasThreads) {
+      const { job, plan, pour, shelf } = request;
+      setState({
+        ways: clearingOf(resolveJob(job, shelf), plan, pour, shelf),
+        problem: undefined,
+      });
+      return undefined;
+    }
     const worker = new Worker(new URL('./heat.worker', import.meta.url));
     const ask = async (): Promise<void> => {
       try {

@@ -1,7 +1,8 @@
 import { wrap, type Remote } from 'comlink';
-import { startTransition, useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { InputError, type Problem } from '../core/problem';
-import type { RunSection } from '../core/production/runSection';
+import { runSection, type RunSection } from '../core/production/runSection';
+import { resolveJob } from '../core/job/resolveJob';
 import type { ChooseWorker } from './chooseWorker';
 import type { HeatRequest } from './heatWorker';
 import { heard } from './told';
@@ -20,16 +21,31 @@ interface Thread {
   busy: boolean;
 }
 
+const nothingYet: RunState = { run: undefined, problem: undefined, busy: true };
+
+/** A page without threads works it out itself. */
+const hasThreads = typeof Worker !== 'undefined';
+
+const runHere = ({ job, plan, pour, shelf }: HeatRequest): RunState => ({
+  run: runSection(resolveJob(job, shelf), plan, pour, shelf),
+  problem: undefined,
+  busy: false,
+});
+
 /**
  * A run put in order, in a thread; a change stops one that is at work.
  * @param request undefined while what is typed is not whole; the same object while nothing changed
  */
 export function useRun(request: HeatRequest | undefined): RunState {
-  const [state, setState] = useState<RunState>({ run: undefined, problem: undefined, busy: true });
+  const here = useMemo(
+    () => (request === undefined || hasThreads ? undefined : runHere(request)),
+    [request],
+  );
+  const [state, setState] = useState<RunState>(nothingYet);
   const held = useRef<Thread | undefined>(undefined);
   useEffect(() => () => held.current?.worker.terminate(), []);
   useEffect(() => {
-    if (request === undefined) return undefined;
+    if (request === undefined || !hasThreads) return undefined;
     if (held.current === undefined) {
       const worker = new Worker(new URL('./choose.worker', import.meta.url));
       held.current = { worker, remote: wrap<ChooseWorker>(worker), busy: false };
@@ -58,5 +74,5 @@ export function useRun(request: HeatRequest | undefined): RunState {
       held.current = undefined;
     };
   }, [request]);
-  return state;
+  return here ?? state;
 }

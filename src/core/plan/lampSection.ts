@@ -7,6 +7,7 @@ import { lampOf, type Lamp } from '../lamp/lampOf';
 import type { Opacity } from '../lamp/uvSchema';
 import type { MeasuredWhole } from '../measure/measureWhole';
 import { roundUpWhole } from '../quantity/round';
+import { isOver } from '../quantity/tolerance';
 import { familyOf } from '../resin/families';
 import type { PlannedLayer, Warning } from './planTypes';
 
@@ -72,7 +73,7 @@ function litLayer(lamp: Lamp, depthMm: number, layer: number): readonly LitLayer
       doseMJPerCm2: dose,
       timeS,
       firstS: Math.min(firstS, timeS),
-      steps: timeS <= firstS ? 0 : roundUpWhole((timeS - firstS) / stepS),
+      steps: isOver(timeS, firstS) ? roundUpWhole((timeS - firstS) / stepS) : 0,
     },
   ];
 }
@@ -132,7 +133,7 @@ export function lampSection(
 export function lampWarnings(section: LampSection | undefined, name: string): Warning[] {
   if (section === undefined) return [];
   const { deepestMm, layers, shades, longestS: longest } = section;
-  const tooDeep = layers.find(({ timeS }) => timeS > longest * (1 + 1e-9));
+  const tooDeep = layers.find(({ timeS }) => isOver(timeS, longest));
   return [
     ...shades.map((shade): Warning => ({
       code: 'light-blocked',
