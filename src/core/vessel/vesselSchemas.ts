@@ -84,5 +84,3 @@ export const vacuumSchema = object({
       ? refusal(context, 'missing', { example: '0.95 bar' }, `${context.path}.dial`)
       : true;
   });
-
-export type Vacuum = NonNullable<InferType<typeof vacuumSchema>>;

@@ -1,9 +1,8 @@
 import { sayJoint } from '../../words/layers';
-import { memo, Suspense, useContext, useMemo } from 'react';
+import { memo, Suspense, useContext } from 'react';
 import type { Plan } from '../../core/plan/planTypes';
 import { StyleSheet, View } from 'react-native';
-import { useOpenJob } from '../../data/draft/openJob';
-import { useShelf } from '../../data/hooks/queries';
+import { usePlannedRequest } from '../../data/draft/usePlannedRequest';
 import { InMiddleColumn, MiddleColumnContext } from '../../ui/frame/MiddleColumn';
 import { Section } from '../../ui/section/Section';
 import { MainFigure } from '../../ui/frame/MainFigure';
@@ -34,7 +33,6 @@ import { useHeat, type HeatState } from '../../workers/useHeat';
 import type { HeatRequest } from '../../workers/heatWorker';
 import { HeatLayerFigures } from './HeatLayerFigures';
 import { HeatSettings } from './HeatSettings';
-import { withoutPhotos } from '../../core/plan/withoutPhotos';
 import { sayPour } from '../../words/pours';
 import { DepthChart, SecondLayerChart } from '../../ui/chart/lazyCharts';
 import { HeatPicture } from './HeatPicture';
@@ -44,15 +42,7 @@ import { WhatIf } from './WhatIf';
 
 /** How hot, how long, how deep: what becomes of the pour in this room. */
 export function HeatStep() {
-  const { plan, job, pourIndex, outdated } = useOpenJob();
-  const shelf = useShelf();
-  const request = useMemo(
-    (): HeatRequest | undefined =>
-      plan === undefined || job === undefined || outdated
-        ? undefined
-        : { job, plan, pour: pourIndex, shelf: withoutPhotos(shelf) },
-    [plan, job, pourIndex, outdated, shelf],
-  );
+  const request = usePlannedRequest();
   const heat = useHeat(request);
   return (
     <View style={styles.stack}>

@@ -1,8 +1,6 @@
-import { useMemo } from 'react';
 import type { PourPlan } from '../../core/plan/planTypes';
-import { withoutPhotos } from '../../core/plan/withoutPhotos';
 import { useOpenJob } from '../../data/draft/openJob';
-import { useShelf } from '../../data/hooks/queries';
+import { usePlannedRequest } from '../../data/draft/usePlannedRequest';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { sayClearing } from '../../words/clearing';
@@ -14,15 +12,8 @@ import { useClearing } from '../../workers/useClearing';
 
 /** Which bubbles rise out of the pour before it gels, and what would clear more of them. */
 export function BubblesPanel() {
-  const { pour, plan, job, pourIndex, outdated } = useOpenJob();
-  const shelf = useShelf();
-  const request = useMemo(
-    (): HeatRequest | undefined =>
-      plan === undefined || job === undefined || outdated
-        ? undefined
-        : { job, plan, pour: pourIndex, shelf: withoutPhotos(shelf) },
-    [plan, job, pourIndex, outdated, shelf],
-  );
+  const { pour } = useOpenJob();
+  const request = usePlannedRequest();
   const layer = worstLayer(pour);
   if (layer === undefined || pour?.flow === undefined) return null;
   return (

@@ -15,6 +15,7 @@ import { WhyRow } from '../../ui/figures/WhyRow';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
+import { sayHolds } from '../../words/domes';
 import { sayG, sayMl, sayHeight } from '../../words/figures';
 import { depthRuleWords, jointNames, layerStyleNames } from '../../words/names';
 import { sayJoint } from '../../words/layers';
@@ -67,6 +68,7 @@ export function LayersStep() {
       {way === 'heights' && <LayerHeights />}
       <LayerTable />
       <LampPanel />
+      <Domes />
       <BubblesPanel />
       <Lines title="How it is cut">
         <ChoiceLine
@@ -97,6 +99,21 @@ export function LayersStep() {
       </Lines>
     </View>
   );
+}
+
+/** When the resin of domes is thick enough to stay on its edge. */
+function Domes() {
+  const { pour } = useOpenJob();
+  return (pour?.domes ?? []).map((dome, at) => {
+    const holds = sayHolds(dome);
+    if (holds === undefined) return null;
+    return (
+      <Words key={at}>
+        <Words weight="semibold">{dome.name ?? 'Dome'}: </Words>
+        {holds}
+      </Words>
+    );
+  });
 }
 
 /** How many layers, how deep each, and what the resin takes. */

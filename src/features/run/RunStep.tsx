@@ -1,13 +1,12 @@
-import { Suspense, useMemo } from 'react';
+import { Suspense } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldPath } from 'react-hook-form';
 import type { RunSection } from '../../core/production/runSection';
-import { withoutPhotos } from '../../core/plan/withoutPhotos';
 import { overageRule, timeRule } from '../../core/quantity/rules';
 import type { PourDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
+import { usePlannedRequest } from '../../data/draft/usePlannedRequest';
 import { usePourField, usePourPart } from '../../data/draft/pourInHand';
-import { useShelf } from '../../data/hooks/queries';
 import { useCurrency } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { RunChart } from '../../ui/chart/lazyCharts';
@@ -38,21 +37,14 @@ import {
   sayShares,
   sayWear,
 } from '../../words/run';
-import type { HeatRequest } from '../../workers/heatWorker';
 import { useRun } from '../../workers/useRun';
 
 /** A run of castings: how long it takes, what holds it up, and what would make it shorter. */
 export function RunStep() {
-  const { plan, job, pourIndex, outdated } = useOpenJob();
-  const shelf = useShelf();
+  const { pourIndex, outdated } = useOpenJob();
   const [said, setSaid] = usePourPart('run');
-  const request = useMemo(
-    (): HeatRequest | undefined =>
-      plan === undefined || job === undefined || outdated || job.pours[pourIndex]?.run === undefined
-        ? undefined
-        : { job, plan, pour: pourIndex, shelf: withoutPhotos(shelf) },
-    [plan, job, pourIndex, outdated, shelf],
-  );
+  const planned = usePlannedRequest();
+  const request = planned?.job.pours[pourIndex]?.run === undefined ? undefined : planned;
   const { run, problem } = useRun(request);
   if (said === undefined) {
     return (

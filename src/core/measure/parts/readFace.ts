@@ -1,4 +1,3 @@
-import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
 import { lengthRule } from '../../quantity/rules';
 import { within } from '../within';
