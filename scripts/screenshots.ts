@@ -172,12 +172,10 @@ const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'bench-heating',
-    path: benchJob,
+    name: 'run',
+    path: '/jobs/demo-cleats/run?pour=2',
     act: async (page) => {
-      await toStep(page, 'Stir');
-      await page.getByRole('button', { name: 'It is heating' }).click();
-      await page.getByText('noted').waitFor();
+      await page.getByRole('img', { name: /^Moulds over/ }).waitFor();
     },
   },
   { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
