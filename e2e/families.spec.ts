@@ -1,4 +1,15 @@
-import { chooseOn, expect, figure, line, mainFigure, saved, test, toStep, type, typeOn } from './app';
+import {
+  chooseOn,
+  expect,
+  figure,
+  line,
+  mainFigure,
+  saved,
+  test,
+  toStep,
+  type,
+  typeOn,
+} from './app';
 
 test('flakes in a bowl: where they go, the band in the Section, the task in the days', async ({
   page,
