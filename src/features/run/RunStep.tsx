@@ -146,7 +146,8 @@ function RunFigures({ run }: { readonly run: RunSection }) {
         ))}
       </FoldPanel>
       <Words size="small" colour="inkSoft">
-        {sayExact(run)} Demoulding goes by the label at the warmth of the room: the mould decides.
+        {sayExact(run)} How often a mould is filled, and how many batches are mixed, follow from the
+        run. Demoulding goes by the label at the warmth of the room: the mould decides.
       </Words>
     </View>
   );
