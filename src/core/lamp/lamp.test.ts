@@ -86,7 +86,7 @@ it('cuts a coloured pour into thinner layers than a clear one, as deep as the la
   const clear = planJob(lens({}, measure as Job['measure'])).pours[0]!;
   expect(clear.cut).toMatchObject({ from: 'label', takesMm: 3 });
   expect(clear.layers).toHaveLength(2);
-  const dye = { tint: { kind: 'dye', share: '0.1 %' } } as const;
+  const dye = { tint: { kind: 'dye', share: '0.1 %' }, uv: {} } as const;
   const tinted = planJob(lens(dye, measure as Job['measure'])).pours[0]!;
   // Dp 1.05 mm: ln(5.02 × 180 / 15) × 1.05 / 1.5
   expect(tinted.cut.from).toBe('lamp');
@@ -99,7 +99,7 @@ it('cuts a coloured pour into thinner layers than a clear one, as deep as the la
 
 it('tells what light does not get past, and what to use instead', () => {
   const blocked = (pour: Partial<Pour>, measure?: Partial<NonNullable<Job['measure']>>) =>
-    planJob(lens(pour, measure)).warnings.flatMap((warning) =>
+    planJob(lens({ uv: {}, ...pour }, measure)).warnings.flatMap((warning) =>
       warning.code === 'light-blocked' ? [warning.data] : [],
     );
   expect(blocked({})).toEqual([]);

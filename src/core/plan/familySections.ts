@@ -52,6 +52,8 @@ export interface LampSection {
   readonly lamp: Lamp;
   /** Said by the person, or as its colours are. */
   readonly opacityBy: 'said' | 'colours';
+  /** The job says something of its lamp. */
+  readonly isSaid: boolean;
   /** The deepest layer that is hard to its floor within the longest time; undefined where no light gets through. */
   readonly deepestMm: number | undefined;
   readonly longestS: number;

@@ -47,15 +47,16 @@ function lampOfPour({ said, card }: Pick<ResolvedPour, 'said' | 'card'>): Lamp {
   return lampOf(said.uv, card, opacity);
 }
 
-const deepestOf = ({ coloured, intensityMWPerCm2 }: Lamp): number | undefined =>
-  coloured && layerDepthMm(intensityMWPerCm2 * longestS, coloured);
+/** A lamp that nobody knows anything of limits nothing: the label does. */
+const deepestOf = ({ coloured, intensityMWPerCm2, by }: Lamp): number | undefined =>
+  by === 'usual' ? undefined : coloured && layerDepthMm(intensityMWPerCm2 * longestS, coloured);
 
 /**
- * How deep the lamp lets a layer be.
+ * How deep the lamp lets a layer be, where the job says one: jobs of before there was a lamp in them are cut by their label.
  * @returns mm; undefined for other resins, and where no light gets through, which no number of layers mends
  */
 export const lampDepthMm = (pour: Pick<ResolvedPour, 'said' | 'card'>): number | undefined =>
-  isLit(pour) ? deepestOf(lampOfPour(pour)) : undefined;
+  isLit(pour) && pour.said.uv !== undefined ? deepestOf(lampOfPour(pour)) : undefined;
 
 /** How long a layer is under the lamp. */
 function litLayer(lamp: Lamp, depthMm: number, layer: number): readonly LitLayer[] {
@@ -120,6 +121,7 @@ export function lampSection(
   return {
     lamp,
     opacityBy: pour.said.uv?.opacity === undefined ? 'colours' : 'said',
+    isSaid: pour.said.uv !== undefined,
     deepestMm: deepestOf(lamp),
     longestS,
     stepS,
@@ -131,7 +133,7 @@ export function lampSection(
 
 /** Tells what light does not get through, and what is too deep for it. */
 export function lampWarnings(section: LampSection | undefined, name: string): Warning[] {
-  if (section === undefined) return [];
+  if (section?.isSaid !== true) return [];
   const { deepestMm, layers, shades, longestS: longest } = section;
   const tooDeep = layers.find(({ timeS }) => isOver(timeS, longest));
   return [

@@ -64,7 +64,7 @@ const familyKeys = ({ flow, lamp, pressure, vacuum, domes }: PourPlan): object =
   ...(domes.length === 0 ? {} : { dome: domes }),
   ...(pressure === undefined ? {} : { pressure }),
   ...(vacuum === undefined ? {} : { vacuum }),
-  ...(lamp === undefined ? {} : { uv: lamp }),
+  ...(lamp?.isSaid === true ? { uv: lamp } : {}),
   ...(flow === undefined || flow.inclusions.length === 0 ? {} : { inclusions: flow }),
 });
 
