@@ -1,5 +1,7 @@
 import * as fc from 'fast-check';
-import { planJob } from '../plan/planJob';
+import { resolveJob } from '../job/resolveJob';
+import { clearingOf } from '../plan/clearing';
+import { planJob, planResolved } from '../plan/planJob';
 import type { Job } from '../job/jobSchema';
 import type { ResinFamily } from '../resin/families';
 import { smallestBubbleMm, streamMm, widerInVacuum } from './bubbles';
@@ -187,4 +189,18 @@ it('clears smaller bubbles from thinner pours, and all of them wider in a vacuum
 it('thins a stream as it falls', () => {
   // 500 ml/min falling 300 mm: 2.43 m/s.
   expect(streamMm(500, 300)).toBeCloseTo(2.09, 2);
+});
+
+it('tells of the pump and the height that the pour has, not of usual ones', () => {
+  const [row] = table;
+  const job = pourOf(row.family, row.depth, row.room, row.viscosity, []);
+  const pours = job.pours.map((pour) => ({
+    ...pour,
+    vacuum: { leaves: '20 mbar' },
+    mixing: { pourFrom: '500 mm' },
+  }));
+  const resolved = resolveJob({ ...job, pours }, undefined);
+  const ways = clearingOf(resolved, planResolved(resolved), 0);
+  expect(ways.find(({ code }) => code === 'vacuum')?.data).toMatchObject({ pressureKPa: 2 });
+  expect(ways.find(({ code }) => code === 'thin-stream')?.data).toMatchObject({ fallMm: 500 });
 });

@@ -3,6 +3,7 @@ import type { FlowingLayer } from '../flow/inclusionsOf';
 import { thickening } from '../flow/viscosity';
 import type { Coded } from '../codes/coded';
 import type { ResolvedJob } from '../job/resolveJob';
+import { timeAtMin } from '../resin/inRoom';
 import { standardAirKPa } from '../vessel/air';
 import { curesUpTo, type CurePlace, type FollowedLayer } from './heat/layerCures';
 import { heatCaseOf } from './heat/heatOfPlan';
@@ -40,12 +41,10 @@ export type Clearing = Coded<ClearingCodes>;
 
 /** Bottles out of a bath are about so warm: warmer they go off in the cup. */
 const bathC = 38;
-/** A rest in the cup, so deep, in what a common pump leaves. */
+/** A rest in the cup, so deep, in what a common pump leaves where the pour says nothing of its own. */
 const [restMin, cupDepthMm, pumpedKPa] = [5, 80, 5];
 /** From a raised arm. */
 const fallMm = 300;
-/** Ten degrees warmer about halve a pot life. */
-const halvingC = 10;
 
 /**
  * What warming, a thinner layer, a vacuum and a thin stream would change for the bubbles of a pour: the deepest layer followed
@@ -70,19 +69,20 @@ export function clearingOf(
   const ways: Clearing[] = [...byModel(resolved, plan, index, shelf, resin, mixC)];
   const restH = restMin / 60 / thickening(mixC, 0, 1);
   const inAirMm = smallestBubbleMm(cupDepthMm, restH, resin);
+  const { leavesKPa: pressureKPa = pumpedKPa, airKPa = standardAirKPa } = pour.vacuum ?? {};
   ways.push({
     code: 'vacuum',
     data: {
       restMin,
-      pressureKPa: pumpedKPa,
-      smallestBubbleMm: inAirMm / widerInVacuum(pumpedKPa, standardAirKPa),
+      pressureKPa,
+      smallestBubbleMm: inAirMm / widerInVacuum(pressureKPa, airKPa),
       inAirMm,
     },
   });
-  const { pourMlPerMin } = working;
+  const { pourMlPerMin, stream } = working;
   ways.push({
     code: 'thin-stream',
-    data: { fallMm, pourMlPerMin, streamMm: streamMm(pourMlPerMin, fallMm) },
+    data: stream ?? { fallMm, pourMlPerMin, streamMm: streamMm(pourMlPerMin, fallMm) },
   });
   return ways;
 }
@@ -131,7 +131,7 @@ function byModel(
               resinC: bathC,
               smallestBubbleMm: warmMm,
               peakC: warm.peakC,
-              timesFaster: 2 ** ((bathC - mixC) / halvingC),
+              timesFaster: 1 / timeAtMin({ timeMin: 1, temperatureC: mixC }, bathC),
               isHot: warm.band === 'high' || warm.band === 'runaway',
             },
           } as const,

@@ -72,7 +72,7 @@ function fitOf({ pot, mould, count = 1 }: Pressure): PressureSection['fit'] {
 
 /** When it gels first and when it may come out, min after it is poured, by the model or by the label. */
 function clocksOf(
-  { resin }: ResolvedPour,
+  { said, resin }: ResolvedPour,
   layers: readonly Pick<PlannedLayer, 'cure'>[],
   { roomC }: MixedAt,
 ): { readonly gelMin: number | undefined; readonly outMin: number | undefined } {
@@ -81,7 +81,9 @@ function clocksOf(
     const all = cures.map((cure) => cure?.[of]);
     return all.some((each) => each === undefined) ? undefined : Math.max(...all.map((h) => h ?? 0));
   };
-  const label = resin.times.demould && timeAtMin(resin.times.demould, roomC);
+  // What a run is planned with stands over the label.
+  const ofRun = optional(said.run?.demould, (typed) => readQuantity(typed, timeRule).value);
+  const label = ofRun ?? (resin.times.demould && timeAtMin(resin.times.demould, roomC));
   const [gelH, outH] = [hours('gelH'), hours('demouldH')];
   return {
     gelMin: gelH === undefined ? undefined : gelH * 60,

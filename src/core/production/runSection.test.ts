@@ -152,6 +152,17 @@ it('counts wear, new moulds, and the rubber in the price of a piece', () => {
   expect(of({}).wear.newMoulds).toBe(0);
 });
 
+it('promises nothing of a quicker resin that the pot holds as long', () => {
+  const quicker: Resin = { ...resin, name: 'Quicker', times: { demould: { time: '12 min' } } };
+  const job = jobOf(
+    { demould: '20 min' },
+    { pressure: { gauge: '40 psi', rating: '60 psi', hold: '20 min' } },
+  );
+  const { run, plan } = planOf(job, [quicker]);
+  expect(run.ways.map(({ code }) => code)).not.toContain('faster-resin');
+  expect(plan.pours[0]!.pressure!.holdMin).toBe(20);
+});
+
 it('goes through a pot one mix after the other', () => {
   const pressure = { gauge: '40 psi', rating: '60 psi' };
   const open = of({ moulds: 2, perMix: 1 });

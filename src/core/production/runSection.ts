@@ -117,7 +117,7 @@ function quicker(
       const read = readResin(withHardener(card, at === 0 ? undefined : hardener));
       const { demould } = read.times;
       if (demould === undefined || read.potLife === undefined) return [];
-      const demouldMin = timeAtMin(demould, roomC);
+      const demouldMin = Math.max(timeAtMin(demould, roomC), shape.heldMin);
       const lasts = timeAtMin(read.potLife, roomC);
       const needs = rhythm.mixMin + rhythm.perMix * rhythm.pourMin;
       if (demouldMin >= rhythm.demouldMin - worthMin || lasts < needs) return [];
@@ -134,13 +134,10 @@ function waysOf(
   makespanMin: number,
   shelf: Shelf | undefined,
 ): readonly RunWay[] {
-  const { rhythm, mostPerMix } = shape;
-  const needed = Math.ceil(
-    Math.ceil(shape.wanted / (1 - shape.rejectShare) - 1e-9) / shape.cavities,
-  );
+  const { rhythm, mostPerMix, neededFills } = shape;
   const refilled = (changed: Rhythm): Rhythm => ({
     ...changed,
-    fills: Math.ceil(needed / changed.perMix) * changed.perMix,
+    fills: Math.ceil(neededFills / changed.perMix) * changed.perMix,
   });
   const tried: (Coded<RunWays> & { readonly to: Rhythm })[] = [
     {
@@ -276,12 +273,10 @@ export function runSection(
     const { acts, makespanMin, exact } = runSchedule(rhythm);
     const busyMin = sumOf(acts, ({ fromMin, toMin }) => toMin - fromMin);
     const inUseMin = sumOf(acts, ({ does, fromMin, outMin, toMin }) =>
-      does === 'mix'
-        ? outMin.reduce((sum, out) => sum + out - fromMin, 0)
-        : toMin - Math.max(fromMin, 0),
+      does === 'mix' ? outMin.reduce((sum, out) => sum + out - fromMin, 0) : toMin - fromMin,
     );
     const handsShare = busyMin / (makespanMin * rhythm.hands);
-    const mouldsShare = Math.min(1, inUseMin / (makespanMin * rhythm.moulds));
+    const mouldsShare = inUseMin / (makespanMin * rhythm.moulds);
     const dayMin =
       run.dayHours === undefined ? usualDayMin : readQuantity(run.dayHours, timeRule).value;
     const fillsADay = fillsWithin(rhythm, dayMin);
@@ -307,7 +302,7 @@ export function runSection(
       lastDayMin: fillsADay === 0 ? 0 : runSchedule({ ...rhythm, fills: lastFills }).makespanMin,
       mixG: totalG / shape.mixes,
       totalG,
-      spare: shape.cast - Math.ceil(shape.wanted / (1 - shape.rejectShare) - 1e-9),
+      spare: shape.cast - shape.neededPieces,
       wear: wearOf(
         { run, mould: part?.shape === 'mould' ? (part.mould.castings ?? 0) : undefined },
         shape,

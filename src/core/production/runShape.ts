@@ -6,6 +6,7 @@ import { workingOf } from '../mix/working';
 import { readingOf } from '../plan/readingOf';
 import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
+import { roundUpWhole } from '../quantity/round';
 import { overageRule, roomTemperatureRule, timeRule } from '../quantity/rules';
 import { timeAtMin } from '../resin/inRoom';
 import type { ReadResin } from '../resin/readResin';
@@ -19,6 +20,11 @@ export interface RunShape {
   readonly rejectShare: number;
   /** Pieces out of one mould. */
   readonly cavities: number;
+  /** Pieces that must be cast for that, and fillings of a mould, before mixes are made alike. */
+  readonly neededPieces: number;
+  readonly neededFills: number;
+  /** A pot that it is held in opens no sooner, min; 0 without one. */
+  readonly heldMin: number;
   /** Pieces that are cast, rejects among them. */
   readonly cast: number;
   readonly rhythm: Rhythm;
@@ -114,7 +120,8 @@ export function runShape(
     const rejectShare =
       run.rejects === undefined ? 0 : readQuantity(run.rejects, overageRule).value;
     if (rejectShare >= 1) throw new InputError('all-rejects', run.rejects, {}, 'rejects');
-    const needed = Math.ceil(Math.ceil(run.pieces / (1 - rejectShare) - 1e-9) / cavities);
+    const neededPieces = roundUpWhole(run.pieces / (1 - rejectShare));
+    const needed = Math.ceil(neededPieces / cavities);
     const at = (perMix: number): Rhythm => ({
       // Every mix is the same: what it is more than wanted is there for rejects.
       fills: Math.ceil(needed / perMix) * perMix,
@@ -136,6 +143,9 @@ export function runShape(
     return {
       wanted: run.pieces,
       rejectShare,
+      neededPieces,
+      neededFills: needed,
+      heldMin: holdMin,
       cavities,
       cast: rhythm.fills * cavities,
       rhythm,

@@ -6,7 +6,7 @@ import { overageRule, timeRule } from '../../core/quantity/rules';
 import type { PourDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { usePlannedRequest } from '../../data/draft/usePlannedRequest';
-import { usePourField, usePourPart } from '../../data/draft/pourInHand';
+import { usePourField, usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 import { useCurrency } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
 import { RunChart } from '../../ui/chart/lazyCharts';
@@ -45,7 +45,10 @@ export function RunStep() {
   const [said, setSaid] = usePourPart('run');
   const planned = usePlannedRequest();
   const request = planned?.job.pours[pourIndex]?.run === undefined ? undefined : planned;
-  const { run, problem } = useRun(request);
+  const order = useRun(request);
+  const { run } = order;
+  // What is wrong with the run as a whole stands at no field of its own.
+  const problem = usePourProblems().find(({ field }) => field === 'run') ?? order.problem;
   if (said === undefined) {
     return (
       <View style={styles.stack}>

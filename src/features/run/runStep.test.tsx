@@ -36,3 +36,10 @@ test('a mould that takes longer to fill than the resin lasts is told, and what w
   type('Filling one mould', '20 min');
   await saved(({ run }) => expect(run?.pour).toBe('20 min'));
 });
+
+test('two kinds of mould in one pour are no run: it is told, with what to do', async () => {
+  const part = { shape: 'mould', mould: demoMoulds[0], count: 1 };
+  await openStep(<RunStep />, { ...cast, measure: { parts: [part, part] } });
+  press('Make it a run');
+  await says('Give each its own pour.');
+});
