@@ -163,6 +163,13 @@ it('promises nothing of a quicker resin that the pot holds as long', () => {
   expect(plan.pours[0]!.pressure!.holdMin).toBe(20);
 });
 
+it('holds the pot until the run takes its pieces out', () => {
+  const job = jobOf({ demould: '35 min' }, { pressure: { gauge: '40 psi', rating: '60 psi' } });
+  const { plan, run } = planOf(job);
+  expect(run.rhythm.demouldMin).toBe(35);
+  expect(plan.pours[0]!.pressure!.holdMin).toBe(35);
+});
+
 it('goes through a pot one mix after the other', () => {
   const pressure = { gauge: '40 psi', rating: '60 psi' };
   const open = of({ moulds: 2, perMix: 1 });
