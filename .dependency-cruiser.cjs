@@ -37,7 +37,7 @@ module.exports = {
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
         pathNot:
-          'node_modules/(yup|flatbush|flatqueue|fflate|saxes|svgpath|dxf-parser|temporal-polyfill|ml-levenberg-marquardt|ml-matrix)/',
+          'node_modules/(yup|flatbush|flatqueue|fflate|saxes|svgpath|dxf-parser|temporal-polyfill|ml-levenberg-marquardt|ml-matrix|d3-polygon|d3-hierarchy)/',
       },
     },
     {

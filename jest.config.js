@@ -18,7 +18,7 @@ module.exports = {
         '<rootDir>/scripts/property-seed.js',
         '<rootDir>/src/data/records/wholeSchemas.ts',
       ],
-      transform: { '\\.[jt]sx?$': babel },
+      transform: { '\\.m?[jt]sx?$': babel },
       transformIgnorePatterns: [`/node_modules/(?!${esOnly}/)`],
     },
     {

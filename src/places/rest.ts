@@ -19,6 +19,7 @@ import { started } from './started';
 export { BuyRoute } from './jobs/BuyRoute';
 export { CardRoute } from './shelf/CardRoute';
 export { ChooseRoute } from './jobs/ChooseRoute';
+export { BoxStep } from '@/features/box/BoxStep';
 export { ColourStep } from '@/features/colour/ColourStep';
 export { DaysStep } from '@/features/days/DaysStep';
 export { HeatStep } from '@/features/heat/HeatStep';

@@ -62,6 +62,7 @@ export const allowanceNames: Readonly<Record<AllowanceCode, string>> = {
   runOff: 'Run-off over edges',
   shrinkage: 'Cure shrinkage',
   planing: 'Stock to plane away',
+  spout: 'In spout and vents',
   residue: 'Left in cups',
 };
 

@@ -47,6 +47,12 @@ export function sayMixFigure(_: Plan, { batches, totalMl }: PourPlan): string {
   return `${sayMl(totalMl)}, ${count === 1 ? 'one batch' : `${count} batches`}`;
 }
 
+/** The rubber of a mould, or that its box is still to be said. */
+export const sayMouldBoxFigure = (_: Plan, { mould }: PourPlan): string =>
+  mould === undefined
+    ? 'round what is measured'
+    : `${sayMl(mould.rubberMl)} round ${sayMl(mould.pieceMl * mould.pieces)}`;
+
 /** How many mixes a run takes. */
 export const sayRunFigure = (_: Plan, { batches, isRun }: PourPlan): string =>
   isRun === true ? `${countOf(batches)} mixes` : 'cast one after the other';
@@ -78,6 +84,7 @@ export const stepTasks = {
   heat: 'See the heat',
   colour: 'Colour it',
   mix: 'See what to weigh',
+  box: 'Build the mould box',
   run: 'Plan the run',
   buy: 'See what to buy',
   hold: 'Hold it down',

@@ -1,4 +1,5 @@
 import type { ProblemCode, ProblemCodes } from './problems/problemCodes';
+import type { MasterMaterialName, Remedy } from '../mouldBox/masterMaterials';
 import type { InclusionInLayer } from '../flow/inclusionsOf';
 import type { Shade } from '../plan/familySections';
 import type { NoWindow } from '../layers/jointOf';
@@ -31,6 +32,31 @@ interface NoTimeWhileSticky {
 
 /** What a plan gives cause to say, with its data; mm, ml, g, min and shares of 1. */
 export interface PlanCodes {
+  /** Rubber that tears, in a box that is there; mm. */
+  'box-wall-thin': {
+    readonly thinMm: number;
+    readonly leastWallMm: number;
+    readonly wallMm: number;
+  };
+  /** Nothing leads into a mould. */
+  'mould-closed': Nothing;
+  /** Nobody said what a platinum cure will lie on. */
+  'platinum-asks': { readonly on: 'master' | 'clay'; readonly name: string };
+  'platinum-spoiled': {
+    readonly on: 'master' | 'clay';
+    readonly material: MasterMaterialName;
+    readonly remedy: Remedy | undefined;
+    readonly name: string;
+    readonly isSure: boolean;
+  };
+  /** Roofs that air stays under as rubber rises. */
+  'recess-holds-air': { readonly count: number; readonly ml: number };
+  'parting-holds': {
+    readonly mm2: number;
+    readonly heightMm: number;
+    readonly bestMm: number;
+    readonly bestMm2: number;
+  };
   'deeper-than-label': OfLayer & { readonly greatestDepthMm: number };
   'deeper-than-room': OfLayer & {
     readonly roomMm: number;

@@ -1,3 +1,4 @@
+import type { TypedMouldBox } from '../mouldBox/mouldBoxSchema';
 import type { Job, Measure, Pour } from './jobSchema';
 
 /**
@@ -10,7 +11,17 @@ export interface JobPour extends Omit<Pour, 'room' | 'measure'> {
   /** What it is measured from: parts of its own, or the job's form. */
   readonly measure: Measure | undefined;
   /** The mould that an earlier pour of the job makes for it, with what that was cast at; undefined where none does. */
-  readonly mouldBefore?: { readonly gauge: string | undefined } | undefined;
+  readonly mouldBefore?: MouldBefore | undefined;
+}
+
+/** A mould that the same job makes. */
+export interface MouldBefore {
+  /** What it was cast at, over the air. */
+  readonly gauge: string | undefined;
+  /** The box that it was poured in, where it is one round what is cast. */
+  readonly box: TypedMouldBox | undefined;
+  /** Pieces that it is poured round: what comes out of it at once. */
+  readonly pieces: number;
 }
 
 /** The pour of a job, counted from 0. */
@@ -30,10 +41,18 @@ export function jobPour(job: Job, index: number): JobPour {
   };
 }
 
-function mouldBefore({ pours }: Job, index: number): JobPour['mouldBefore'] {
+function mouldBefore({ pours, measure }: Job, index: number): JobPour['mouldBefore'] {
   if (pours[index]?.role !== 'castings') return undefined;
-  const mould = pours.slice(0, index).find(({ role }) => role === 'mould');
-  return mould && { gauge: mould.pressure?.gauge };
+  // A box is only put round what a mould is.
+  const isMould = ({ role, mouldBox }: Pour): boolean => role === 'mould' || mouldBox !== undefined;
+  const mould = pours.slice(0, index).find(isMould);
+  if (mould === undefined) return undefined;
+  const { parts } = mould.measure ?? measure ?? { parts: [] };
+  return {
+    gauge: mould.pressure?.gauge,
+    box: mould.mouldBox,
+    pieces: parts.reduce((sum, { count }) => sum + count, 0),
+  };
 }
 
 /** As a whole: a setting that a pour with its own air and form leaves out is as usual, so that a fan can be taken away too. */

@@ -12,6 +12,7 @@ import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
 import { pressureSchema, vacuumSchema } from '../vessel/vesselSchemas';
 import { runSchema } from '../production/runSchema';
+import { mouldBoxSchema } from '../mouldBox/mouldBoxSchema';
 import { coversSchema, fillsSchema } from './coversSchema';
 import { pourRoles } from './pourChoices';
 import { jobKeys, measureKeys, placeKeys, roomOfJob, roomOfPour } from './jobKeys';
@@ -47,6 +48,8 @@ const pourSchema = object({
   pressure: pressureSchema,
   vacuum: vacuumSchema,
   run: runSchema,
+  /** It is a mould round what is measured. */
+  mouldBox: mouldBoxSchema,
 })
   .noUnknown()
   .meta(
@@ -56,20 +59,29 @@ const pourSchema = object({
           { required: ['fills', 'covers'] },
           { required: ['fills', 'measure'] },
           { required: ['covers', 'measure'] },
+          { required: ['covers', 'mouldBox'] },
+          { required: ['fills', 'mouldBox'] },
         ],
       },
     }),
   )
-  .test('covers-one-thing', ({ fills, covers, measure }, context) => {
+  .test('covers-one-thing', ({ fills, covers, measure, mouldBox }, context) => {
     const said = [
       ...(fills === undefined ? [] : ['fills']),
       ...(covers === undefined ? [] : ['covers']),
       ...(measure === undefined ? [] : ['measure']),
     ];
-    const [, second] = said;
+    // A mould is poured round what is measured, not into a part of it.
+    const round = mouldBox === undefined || measure !== undefined ? [] : ['mouldBox'];
+    const [, second] = [...round, ...said];
     return second === undefined
       ? true
-      : refusal(context, 'pour-said-twice', { said }, `${context.path}.${second}`);
+      : refusal(
+          context,
+          'pour-said-twice',
+          { said: [...round, ...said] },
+          `${context.path}.${second}`,
+        );
   });
 
 /**

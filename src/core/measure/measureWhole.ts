@@ -4,7 +4,7 @@ import { combinedSlabs, type PlacedSlabs } from './form/slabs';
 import { solidOfSlabs } from './form/solidOfSlabs';
 import type { Solid, WidthAtHeight } from './form/solid';
 import { placeInserts, type MeasuredInsert } from './inserts/placeInserts';
-import type { MeasureDetail, PartWarning } from './measured';
+import type { Measured, MeasureDetail, PartWarning } from './measured';
 import { measurePart } from './parts/measurePart';
 import type { Reading } from './parts/reading';
 import type { Insert, Part, PartShape } from './parts/partSchema';
@@ -12,6 +12,14 @@ import { cutOfPart, type CutRing } from './mesh/bodyCut';
 import { refuseTooMuch } from './refuseTooMuch';
 import { within } from './within';
 import { InputError } from '../problem';
+
+/** An upright rod in a cut: its middle beside that of the part, its width and its ends, mm. */
+export interface DrawnRod {
+  readonly xMm: number;
+  readonly widthMm: number;
+  readonly fromMm: number;
+  readonly toMm: number;
+}
 
 /** A part of the measure with its figures. */
 export interface MeasuredPart {
@@ -31,6 +39,8 @@ export interface MeasuredPart {
   readonly outline: readonly WidthAtHeight[];
   /** The true cut through the middle of a mesh: of the piece, or of the master that is poured round. */
   readonly cut?: readonly CutRing[] | undefined;
+  /** Rods that stand in it, as they are drawn. */
+  readonly rods?: readonly DrawnRod[] | undefined;
   readonly detail: MeasureDetail | undefined;
   readonly warnings: readonly PartWarning[];
 }
@@ -77,6 +87,15 @@ const otherWay: Readonly<Record<Doubt['errs'], Doubt['errs']>> = {
   either: 'either',
 };
 
+/** A part as it was measured: what it is in the pour may be another thing, such as what is poured round it. */
+export interface PartMeasured extends Measured {
+  readonly part: Part;
+  readonly count: number;
+  /** The true cut through the middle of a mesh. */
+  readonly cut: readonly CutRing[] | undefined;
+  readonly rods?: readonly DrawnRod[];
+}
+
 /** What there is to measure, as a job holds it. */
 export interface Measure {
   readonly parts: readonly Part[];
@@ -86,15 +105,21 @@ export interface Measure {
 /**
  * Measures all parts of a job and takes its inserts out.
  * @param measure as checked by the job's schema
+ * @param as what each part is in this pour, where that is not the part itself
  * @throws InputError those of `measurePart` and `placeInserts`, `nothing-to-fill`, `too-many-together`
  */
-export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading): MeasuredWhole {
+export function measureWhole(
+  { parts, inserts = [] }: Measure,
+  reading: Reading,
+  as: (measured: PartMeasured) => PartMeasured = (measured) => measured,
+): MeasuredWhole {
   refuseTooMuch(parts);
-  const measured = parts.map((part, index) => ({
-    part,
-    ...within(`measure.parts[${index}]`, () => measurePart(part, reading)),
-  }));
-  const hosts = measured.map(({ part, solid }) => ({ solid, count: part.count }));
+  const measured = parts.map((part, index) => {
+    const own = within(`measure.parts[${index}]`, () => measurePart(part, reading));
+    const cut = part.shape === 'mesh' ? cutOfPart(part) : undefined;
+    return as({ ...own, part, count: part.count, cut });
+  });
+  const hosts = measured.map(({ count, solid }) => ({ solid, count }));
   const { placed, taken, bodies } = placeInserts(inserts, hosts, reading);
   const formless = measured.filter(({ solid }) => solid.depthMm === undefined);
   const depths = measured.flatMap(({ solid }) => solid.depthMm ?? []);
@@ -107,36 +132,36 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
     [],
   );
   // What has no form is there from the first millimetre; it can be filled, but not layer by layer.
-  const formlessMl = formless.reduce(
-    (sum, { part, solid }) => sum + solid.volumeMl * part.count,
-    0,
-  );
+  const formlessMl = formless.reduce((sum, { count, solid }) => sum + solid.volumeMl * count, 0);
   const cavityMl = together.volumeMl + formlessMl;
   if (!(cavityMl > 0)) throw new InputError('nothing-to-fill', undefined, {}, 'measure');
   const doubts: readonly Pick<Doubt, 'plusMinusMl' | 'errs'>[] = [
-    ...measured.map(({ part, doubt }) => ({
-      plusMinusMl: doubt.plusMinusMl * part.count,
+    ...measured.map(({ count, doubt }) => ({
+      plusMinusMl: doubt.plusMinusMl * count,
       errs: doubt.errs,
     })),
     // What reads an insert low reads the pour high.
     ...placed.map(({ plusMinusMl, errs }) => ({ plusMinusMl, errs: otherWay[errs] })),
   ];
   return {
-    parts: measured.map(({ part, solid, doubt, warnings, detail }): MeasuredPart => ({
-      shape: part.shape,
-      name: part.name?.trim() || undefined,
-      count: part.count,
-      eachMl: solid.volumeMl,
-      ml: solid.volumeMl * part.count,
-      plusMinusMl: doubt.plusMinusMl * part.count,
-      errs: doubt.errs,
-      doubt: ruleOf(doubt),
-      depthMm: solid.depthMm,
-      outline: solid.outline,
-      ...(part.shape === 'mesh' ? { cut: cutOfPart(part) } : {}),
-      detail,
-      warnings,
-    })),
+    parts: measured.map(
+      ({ part, count, cut, rods, solid, doubt, warnings, detail }): MeasuredPart => ({
+        shape: part.shape,
+        name: part.name?.trim() || undefined,
+        count,
+        eachMl: solid.volumeMl,
+        ml: solid.volumeMl * count,
+        plusMinusMl: doubt.plusMinusMl * count,
+        errs: doubt.errs,
+        doubt: ruleOf(doubt),
+        depthMm: solid.depthMm,
+        outline: solid.outline,
+        ...(part.shape === 'mesh' ? { cut } : {}),
+        ...(rods === undefined ? {} : { rods }),
+        detail,
+        warnings,
+      }),
+    ),
     inserts: placed,
     cavityMl,
     plusMinusMl: rootSumSquare(doubts.map(({ plusMinusMl }) => plusMinusMl)),
@@ -161,7 +186,7 @@ export function measureWhole({ parts, inserts = [] }: Measure, reading: Reading)
       return (heightMm) => solids.map(({ solid, count }) => solid.volumeBelowMl(heightMm) * count);
     },
     areaAtMm2: together.areaAtMm2,
-    forms: measured.map(({ part, solid, faces }) => ({ solid, faces, count: part.count })),
+    forms: measured.map(({ count, solid, faces }) => ({ solid, faces, count })),
     insertBodies: bodies,
   };
 }

@@ -1,5 +1,7 @@
 import type { PlannedInclusion } from '../flow/inclusionsOf';
 import type { Lamp } from '../lamp/lampOf';
+import type { MasterMaterialName, PlatinumOn, Remedy } from '../mouldBox/masterMaterials';
+import type { BoxOption, MouldBox } from '../mouldBox/mouldBox';
 import type { DomeDetail } from '../measure/measured';
 import type { Fit } from '../vessel/fitInPot';
 
@@ -132,4 +134,35 @@ export interface PlannedDome extends Omit<DomeDetail, 'kind' | 'outline'> {
    */
   readonly holdsFromH: number | undefined;
   readonly holdsBeforeGelMin: number | undefined;
+}
+
+/** What is known of what rubber is poured on. */
+export interface PoisonCheck {
+  readonly on: 'master' | 'clay';
+  /** Undefined where nobody said. */
+  readonly material: MasterMaterialName | undefined;
+  readonly platinum: PlatinumOn;
+  readonly porous: boolean;
+  readonly remedy: Remedy | undefined;
+}
+
+/** A mould of rubber round a piece. */
+export interface MouldSection extends Omit<
+  MouldBox,
+  'slabs' | 'outline' | 'cut' | 'rods' | 'options'
+> {
+  /** All that are at hand, the least rubber first; what the rubber of one costs where the card has prices. */
+  readonly options: readonly (BoxOption & { readonly cost: number | undefined })[];
+  /** Of one mould. */
+  readonly rubberG: number;
+  readonly cost: number | undefined;
+  /** When it may be opened, in its room and ten degrees warmer; undefined where the card does not say. */
+  readonly opensMin: number | undefined;
+  readonly warmC: number;
+  readonly opensWarmMin: number | undefined;
+  readonly checks: readonly PoisonCheck[];
+  readonly isPlatinum: boolean;
+  readonly lasts: number | undefined;
+  /** Rubber of one casting, where it is said how many a mould lasts. */
+  readonly perCasting: number | undefined;
 }

@@ -1,6 +1,7 @@
 import type { OverageRuleName } from '../codes/reasonCodes';
 import type { JobPour } from '../job/jobPour';
-import { allowancesOf, type SpreadAllowance } from '../measure/allowances/allowances';
+import { allowancesOf, type Scrap, type SpreadAllowance } from '../measure/allowances/allowances';
+import type { MouldBox } from '../mouldBox/mouldBox';
 import { overageOfKind } from '../measure/allowances/overage';
 import type { MeasuredWhole } from '../measure/measureWhole';
 import { readQuantity } from '../quantity/readQuantity';
@@ -26,14 +27,27 @@ function overageOf(job: JobPour): MeasuredPour['overage'] {
   return { share: overageOfKind(kind, apart), rule: `overage-${kind}` };
 }
 
+/** What sets in spout and vents with every casting; undefined where there are none. */
+function scrapOf({ spout, vents, pieces }: MouldBox, { parts }: MeasuredWhole): Scrap | undefined {
+  const eachMl = ((spout?.ml ?? 0) + (vents?.ml ?? 0)) / pieces;
+  const castings = parts.reduce((sum, { count }) => sum + count, 0);
+  return eachMl > 0 ? { eachMl, castings } : undefined;
+}
+
 /**
  * What is poured besides what there is to fill.
  * @param whole what the pour fills or covers
+ * @param castIn the mould of the same job that it is cast in
  * @throws InputError those of `allowancesOf`
  */
-export function measurePour(job: JobPour, whole: MeasuredWhole): MeasuredPour {
+export function measurePour(job: JobPour, whole: MeasuredWhole, castIn?: MouldBox): MeasuredPour {
   const overage = overageOf(job);
-  const spread = allowancesOf(job.allowances, overage.share, whole);
+  const spread = allowancesOf(
+    job.allowances,
+    overage.share,
+    whole,
+    castIn && scrapOf(castIn, whole),
+  );
   const planed = spread.find((each) => each.code === 'planing' && each.on);
   return {
     whole,

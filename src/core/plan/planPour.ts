@@ -17,6 +17,7 @@ import { pourClock, type PourClock } from './heat/pourClock';
 import { dampAirOf } from './heat/roomOf';
 import { mixedAtOf } from './mixedAtOf';
 import { mixturesOf, type Mixture } from './mixtures';
+import { inHalves, opensAsCured } from './inHalves';
 import { leftoversOf, type ReadyCavity } from './leftoversOf';
 import { measurePour } from './measurePour';
 import { bucketQuestionOf, fillersOfAll, mixPour, workingSection, type MixedPour } from './mixPour';
@@ -27,7 +28,8 @@ import type { PouredForm } from './pouredForm';
 import { readingOf } from './readingOf';
 import { reasons } from './reasons';
 import { lampSection, lampWarnings } from './lampSection';
-import { pressureSection, pressureWarnings } from './pressureSection';
+import { mouldSection, mouldWarnings } from './mouldSection';
+import { outsideOf, pressureSection, pressureWarnings } from './pressureSection';
 import { vacuumSection, vacuumWarnings } from './vacuumSection';
 import * as warn from './warnings';
 
@@ -118,11 +120,12 @@ function resinSection({ card, resin }: ResolvedPour): PourPlan['resin'] {
  * @throws InputError where figures that are right each by itself cannot go together: those of `measurePour`, `layerHeightsMm`,
  *   `splitAtHeights`, `mixturesOf`, `tintOf`, `splitIntoBatches`, `roomOf`, `leftoversOf`; fields relative to the pour
  */
-export function planPour(pour: ResolvedPour, form: PouredForm, context: PourContext): PlannedPour {
+export function planPour(given: ResolvedPour, form: PouredForm, context: PourContext): PlannedPour {
+  const pour = inHalves(given, form);
   const { said, card, resin } = pour;
   const { whole } = form;
   const roomC = readQuantity(said.room.temperature, roomTemperatureRule).value;
-  const measured = measurePour(said, whole);
+  const measured = measurePour(said, whole, form.castIn);
   const cut = cutIntoLayers(pour, form, measured, context);
   const mixtures = mixturesOf(said, {
     whole,
@@ -131,7 +134,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
     resin,
     family: card.family,
   });
-  const clock = pourClock(pour, form, {
+  const clock = pourClock(form.box === undefined ? pour : opensAsCured(pour), form, {
     ...context,
     fillers: leastFilled(mixtures.mixtures),
     layers: cut.layers,
@@ -144,7 +147,9 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
   const layers = layersOf(pour, form, cut, mix, clock, mixedAt);
   const flow = flowSection(pour, layers);
   const lamp = lampSection(pour, layers, whole);
-  const pressure = pressureSection(pour, layers, working);
+  const ownMould = form.box ?? form.castIn;
+  const pressure = pressureSection(pour, layers, working, ownMould && outsideOf(ownMould));
+  const mould = mouldSection(pour, form.box, total.ml, roomC);
   const vacuum = vacuumSection(pour, batches, mixedAt[0]!.resinC);
   const buckets = bucketQuestionOf(pour, mix, context.kept);
   const allowances = withResidue(measured.spread, mix.mixed);
@@ -193,6 +198,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
     domes: domesOf(whole.parts, layers, flow, resin.mixedDensityGPerMl),
     pressure,
     vacuum,
+    mould,
     times: planTimes(layers, resin, roomC),
     why: reasons(said, {
       resin,
@@ -235,6 +241,7 @@ export function planPour(pour: ResolvedPour, form: PouredForm, context: PourCont
         isInMould: pour.role === 'castings' || whole.parts.some(({ shape }) => shape === 'mould'),
       }),
       ...vacuumWarnings(vacuum, card),
+      ...mouldWarnings(mould, card.name),
     ],
   };
   return { plan, ready };

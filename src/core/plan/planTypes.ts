@@ -29,6 +29,7 @@ import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
 import type {
   FlowSection,
   LampSection,
+  MouldSection,
   PlannedDome,
   PressureSection,
   VacuumSection,
@@ -303,6 +304,8 @@ export interface PourPlan extends PouredSection, AmountsSection, MixSection, Lay
   /** How a lamp sets it; undefined for what none sets. */
   readonly lamp: LampSection | undefined;
   readonly domes: readonly PlannedDome[];
+  /** Undefined for what is no mould round a piece. */
+  readonly mould: MouldSection | undefined;
   /** It goes round with its moulds: `batches` are its mixes. */
   readonly isRun?: true | undefined;
   /** Undefined for what is cast in the open. */

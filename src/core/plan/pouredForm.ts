@@ -7,6 +7,9 @@ import { measureWhole, type MeasuredWhole } from '../measure/measureWhole';
 import type { Part } from '../measure/parts/partSchema';
 import { stretchOf } from '../measure/stretchOf';
 import { within } from '../measure/within';
+import { castInBoxOf } from '../mouldBox/castIn';
+import { boxedWhole, partTurnedOver } from '../mouldBox/boxedWhole';
+import type { MouldBox } from '../mouldBox/mouldBox';
 import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
 import { lengthRule, positionRule } from '../quantity/rules';
@@ -23,6 +26,9 @@ export interface PouredForm {
   readonly fromMm: number;
   readonly toMm: number | undefined;
   readonly face: { readonly name: CoveredFace; readonly upToMm: number } | undefined;
+  /** The mould that it is, where it is one round what is measured; and the one that it is cast in. */
+  readonly box?: MouldBox | undefined;
+  readonly castIn?: MouldBox | undefined;
 }
 
 const position = (field: string, typed: string | undefined): number | undefined =>
@@ -104,33 +110,51 @@ export function pouredForms(resolved: ResolvedJob): readonly FormOfPour[] {
 /** Planning and heat ask for the forms of the same job, one after the other. */
 const measured = new WeakMap<ResolvedJob, readonly FormOfPour[]>();
 
+/** What has a measure of its own, or is poured round one. */
+const ownForm = ({ parts }: Measure, whole: MeasuredWhole): PouredForm => ({
+  kind: 'own',
+  parts,
+  whole,
+  fromMm: 0,
+  toMm: whole.depthMm,
+  face: undefined,
+});
+
+/** Moulds that castings of the job go round with, where that is said. */
+const runMoulds = (pours: readonly ResolvedPour[]): number | undefined =>
+  pours.find(({ said }) => said.run !== undefined && castInBoxOf(said) !== undefined)?.said.run
+    ?.moulds;
+
 function formsOf({ pours, job }: ResolvedJob): readonly FormOfPour[] {
   const byMass = job.measure?.parts.some(({ shape }) => shape === 'amount') === true;
   let once: MeasuredWhole | undefined;
+  let made: MouldBox | undefined;
   return pours.map((pour): FormOfPour =>
     ofPour(job.pours[pour.index]!, pour.index, () => {
       const { said, resin } = pour;
       const reading = readingOf(said, resin);
       const own = job.pours[pour.index]?.measure;
-      if (own !== undefined) {
-        const whole = measureWhole(own, reading);
-        const poured = {
-          kind: 'own',
-          parts: own.parts,
-          whole,
-          fromMm: 0,
-          face: undefined,
-        } as const;
-        return { poured: { ...poured, toMm: whole.depthMm }, form: undefined };
-      }
       const { measure } = said;
       if (measure === undefined || measure.parts.length === 0) {
         throw new InputError('pour-without-form', undefined, {}, 'measure');
       }
-      const form = (byMass ? undefined : once) ?? measureWhole(measure, reading);
+      if (said.mouldBox !== undefined) {
+        const { whole, box } = boxedWhole(said.mouldBox, measure, reading, runMoulds(pours));
+        made = box;
+        once = undefined;
+        return { poured: { ...ownForm(measure, whole), box }, form: undefined };
+      }
+      const castIn = castInBoxOf(said) === undefined ? undefined : made;
+      // Out of a mould that was turned over, a piece is poured the other way up.
+      const as = made?.castTurned === true && castIn !== undefined ? partTurnedOver : undefined;
+      if (own !== undefined) {
+        const whole = measureWhole(own, reading, as);
+        return { poured: { ...ownForm(own, whole), castIn }, form: undefined };
+      }
+      const form = (byMass ? undefined : once) ?? measureWhole(measure, reading, as);
       once = form;
       const poured = said.covers === undefined ? fillOf(pour, measure, form) : coverOf(pour, form);
-      return { poured, form };
+      return { poured: { ...poured, castIn }, form };
     }),
   );
 }

@@ -1,5 +1,6 @@
 import type { PressureSection } from './familySections';
 import type { ResolvedPour } from '../job/resolveJob';
+import type { MouldBox } from '../mouldBox/mouldBox';
 import { within } from '../measure/within';
 import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
@@ -46,17 +47,23 @@ function refuseOverRating(gaugeKPa: number, ratingKPa: number | undefined, typed
 }
 
 /** @throws InputError `pot-too-small` where not even one goes in */
-function fitOf({ pot, mould, count = 1 }: Pressure): PressureSection['fit'] {
-  if (pot === undefined || mould === undefined) return undefined;
+function fitOf(
+  { pot, mould, count = 1 }: Pressure,
+  own: Outside | undefined,
+): PressureSection['fit'] {
+  if (pot === undefined) return undefined;
   const inside: PotInside = {
     diameterMm: lengthMm(pot.diameter),
     heightMm: lengthMm(pot.height),
   };
-  const outside: Outside = {
-    lengthMm: lengthMm(mould.length),
-    widthMm: lengthMm(mould.width),
-    heightMm: lengthMm(mould.height),
-  };
+  const outside: Outside | undefined = mould
+    ? {
+        lengthMm: lengthMm(mould.length),
+        widthMm: lengthMm(mould.width),
+        heightMm: lengthMm(mould.height),
+      }
+    : own;
+  if (outside === undefined) return undefined;
   const fit = fitInPot(outside, inside);
   if (fit.count === 0) {
     const narrow = leastPotMm(outside) > inside.diameterMm;
@@ -91,8 +98,16 @@ function clocksOf(
   };
 }
 
+/** The outside of a mould that the job makes: the inside of the box that it is poured in. */
+export const outsideOf = ({ made, heightMm }: MouldBox): Outside => ({
+  lengthMm: made.lengthMm,
+  widthMm: made.widthMm,
+  heightMm,
+});
+
 /**
  * What a pressure pot does for a pour, and what it must hold, last and take.
+ * @param own the outside of the mould that the job makes; what is typed stands over it
  * @returns undefined where none is said
  * @throws InputError `pressure-over-rating`, `pot-too-small`, told from the pour
  */
@@ -100,6 +115,7 @@ export function pressureSection(
   pour: ResolvedPour,
   layers: readonly Pick<PlannedLayer, 'cure' | 'mixedAt'>[],
   working: PourPlan['working'],
+  own: Outside | undefined,
 ): PressureSection | undefined {
   const { pressure, mouldBefore } = pour.said;
   if (pressure === undefined) return undefined;
@@ -140,7 +156,7 @@ export function pressureSection(
       holdTyped: typedMin !== undefined,
       closedMin: working.longestMin + closingMin,
       potLifeMin: working.potLifeMin,
-      fit: fitOf(pressure),
+      fit: fitOf(pressure, own),
       mouldGaugeKPa:
         pressure.mouldMade === 'open'
           ? 0

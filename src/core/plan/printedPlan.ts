@@ -10,7 +10,7 @@ function eachBatch(batches: readonly PlannedBatch[]): readonly object[] {
 
 /** Parts without what is there for the drawing alone. */
 const printedParts = (parts: readonly MeasuredPart[]): readonly object[] =>
-  parts.map(({ cut: _, ...part }) => part);
+  parts.map(({ cut: _, rods: __, ...part }) => part);
 
 /** What becomes of a layer, without how it flows: what that comes to is told with what is put into it. */
 function printedCure(cure: PlannedLayer['cure']): object | undefined {
@@ -60,8 +60,9 @@ function printedPour(pour: PourPlan) {
 }
 
 /** What a pour says that only some do, each under the key that it is said by. */
-const familyKeys = ({ flow, lamp, pressure, vacuum, domes }: PourPlan): object => ({
+const familyKeys = ({ flow, lamp, pressure, vacuum, domes, mould }: PourPlan): object => ({
   ...(domes.length === 0 ? {} : { dome: domes }),
+  ...(mould === undefined ? {} : { mouldBox: mould }),
   ...(pressure === undefined ? {} : { pressure }),
   ...(vacuum === undefined ? {} : { vacuum }),
   ...(lamp?.isSaid === true ? { uv: lamp } : {}),

@@ -1,6 +1,6 @@
 import type { Coded } from '../codes/coded';
 import { ofPour, type ResolvedJob } from '../job/resolveJob';
-import { buyingOf } from '../stock/buying';
+import { pricePerG } from '../stock/pricePerG';
 import type { Plan, PourPlan, Shelf } from '../plan/planTypes';
 import { readQuantity } from '../quantity/readQuantity';
 import { roomTemperatureRule, timeRule } from '../quantity/rules';
@@ -217,9 +217,7 @@ function perG(
   const bought = plan.buying.find(({ pours }) => pours.includes(index))?.buying.perKg;
   if (bought !== undefined) return bought / 1000;
   const { card, resin } = resolved.pours[index]!;
-  const without = { ...card, lots: undefined };
-  const { perKg } = buyingOf(pour.totalMl, without, resin.mixedDensityGPerMl, undefined);
-  return perKg && perKg / 1000;
+  return pricePerG(card, pour.totalMl, resin.mixedDensityGPerMl);
 }
 
 function costOf(
@@ -234,7 +232,9 @@ function costOf(
   const resin = gram === undefined ? undefined : (gram * pour.totalG) / shape.wanted;
   const before = plan.pours.slice(0, index).find(({ role }) => role === 'mould');
   const rubberG = before && perG(plan, before, resolved, before.index);
-  const mould = mouldCost ?? (rubberG === undefined ? undefined : rubberG * before!.totalG);
+  const madeG = before && before.totalG / (before.mould?.count ?? 1);
+  const mould =
+    mouldCost ?? (rubberG === undefined || madeG === undefined ? undefined : rubberG * madeG);
   const rubber =
     mould === undefined || lasts === undefined
       ? undefined

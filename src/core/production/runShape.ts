@@ -1,4 +1,5 @@
 import type { JobPour } from '../job/jobPour';
+import { castInBoxOf } from '../mouldBox/castIn';
 import { measurePart } from '../measure/parts/measurePart';
 import type { Part } from '../measure/parts/partSchema';
 import { within } from '../measure/within';
@@ -47,8 +48,10 @@ const minutesOf = (typed: string | undefined): number | undefined =>
   typed === undefined ? undefined : readQuantity(typed, timeRule).value;
 
 /** Cavities of one mould: of its card, or as the person counts them. */
-function cavitiesOf(part: Part, { cavities }: Run): number {
+function cavitiesOf(part: Part, { cavities }: Run, said: JobPour): number {
   if (cavities !== undefined) return cavities;
+  // Round so many of them its mould was poured.
+  if (castInBoxOf(said) !== undefined) return said.mouldBefore?.pieces ?? 1;
   if (part.shape !== 'mould') return 1;
   const chosen =
     part.cavity === undefined
@@ -80,7 +83,7 @@ export function runShape(
   return within('run', () => {
     const roomC = readQuantity(said.room.temperature, roomTemperatureRule).value;
     const { stirMin, pourMlPerMin } = workingOf(said.mixing, card.family, resin);
-    const cavities = cavitiesOf(part, run);
+    const cavities = cavitiesOf(part, run, said);
     const [mix, pour] = [minutesOf(run.mix), minutesOf(run.pour)];
     const mixMin = mix ?? weighMin + stirMin;
     const pourMin = pour ?? mouldMlOf(part, cavities, said, resin) / pourMlPerMin;

@@ -1,3 +1,4 @@
+import { castInBoxOf } from '../mouldBox/castIn';
 import { jobPour } from '../job/jobPour';
 import type { Job, Measure, Pour } from '../job/jobSchema';
 import { InputError } from '../problem';
@@ -6,8 +7,10 @@ import { withHardener } from '../resin/withHardener';
 import { isWholeMould, runShape, type RunShape } from './runShape';
 
 /** The one mould that a run goes round with, where its pour has one. @throws InputError `run-needs-one-mould` */
-function mouldOf(job: Job, pour: Pour): Measure {
-  const measure = pour.measure ?? (job.pours.length === 1 ? job.measure : undefined);
+function mouldOf(job: Job, index: number): Measure {
+  const pour = job.pours[index]!;
+  const isOwn = job.pours.length === 1 || castInBoxOf(jobPour(job, index)) !== undefined;
+  const measure = pour.measure ?? (isOwn ? job.measure : undefined);
   if (measure === undefined || measure.parts.length !== 1) {
     throw new InputError(
       'run-needs-one-mould',
@@ -28,7 +31,7 @@ export function runShapeOf(job: Job, index: number): RunShape | undefined {
   const pour = job.pours[index]!;
   const { run } = pour;
   if (run === undefined) return undefined;
-  const [part] = mouldOf(job, pour).parts;
+  const [part] = mouldOf(job, index).parts;
   const card = withHardener(pour.resin, pour.hardener);
   return runShape(run, part!, jobPour(job, index), card, readResin(card));
 }
@@ -41,7 +44,9 @@ export function withRun(job: Job, index: number): Job {
   const shape = runShapeOf(job, index);
   if (shape === undefined) return job;
   const pour = job.pours[index]!;
-  const measure = mouldOf(job, pour);
+  const measure = mouldOf(job, index);
+  // What a mould is poured round stays as it is: the castings have a measure of their own.
+  const isOfJob = pour.measure === undefined && castInBoxOf(jobPour(job, index)) === undefined;
   const { fills } = shape.rhythm;
   const parts = measure.parts.map((part) => ({
     ...part,
@@ -50,13 +55,9 @@ export function withRun(job: Job, index: number): Job {
   const counted: Pour = { ...pour, batches: shape.mixes };
   return {
     ...job,
-    ...(pour.measure === undefined ? { measure: { ...measure, parts } } : {}),
+    ...(isOfJob ? { measure: { ...measure, parts } } : {}),
     pours: job.pours.map((each, at) =>
-      at !== index
-        ? each
-        : pour.measure === undefined
-          ? counted
-          : { ...counted, measure: { ...measure, parts } },
+      at !== index ? each : isOfJob ? counted : { ...counted, measure: { ...measure, parts } },
     ),
   };
 }

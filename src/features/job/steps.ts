@@ -6,6 +6,7 @@ import {
   sayLayersFigure,
   sayMeasuredFigure,
   sayMixFigure,
+  sayMouldBoxFigure,
   sayPlaceFigure,
   sayResinFigure,
   sayRunFigure,
@@ -21,6 +22,8 @@ interface StepNames {
   readonly amongSeveral?: boolean;
   /** Only for castings out of a mould. */
   readonly ofCastings?: boolean;
+  /** Only for a mould. */
+  readonly ofMould?: boolean;
 }
 
 interface StepOfJob extends StepNames {
@@ -49,6 +52,13 @@ const records = {
     amongSeveral: true,
     fields: /^$|^(name|role|fills|covers|measure|joint|wait|room)\b/,
     figure: sayPlaceFigure,
+  },
+  box: {
+    label: 'Mould box',
+    of: 'pour',
+    ofMould: true,
+    fields: /^mouldBox\b/,
+    figure: sayMouldBoxFigure,
   },
   resin: {
     label: 'Resin',

@@ -1,5 +1,6 @@
 import type { JobWarning, Plan, PourPlan } from '../../core/plan/planTypes';
 import type { Problem } from '../../core/problem';
+import { familyOf } from '../../core/resin/families';
 import type { PourDraft } from '../../data/draft/jobDraft';
 import type { WorkFigures } from './workFigures';
 import { stepOfWarning } from './stepOfWarning';
@@ -95,6 +96,16 @@ const isCast = ({ role, run, measure }: PourDraft): boolean =>
   run !== undefined ||
   measure?.parts.some(({ shape }) => shape === 'mould') === true;
 
+/** A box is built round what a mould is poured round. */
+const isMould = ({ role, mouldBox, resin, fills, covers }: PourDraft): boolean =>
+  role === 'mould' ||
+  mouldBox !== undefined ||
+  (role === undefined &&
+    fills === undefined &&
+    covers === undefined &&
+    resin !== undefined &&
+    familyOf(resin.family).kind === 'silicone');
+
 /**
  * The work of a job as a list, in its order: what is of the whole job, and in the middle of it the steps of each pour. The first
  * row that is not decided comes next.
@@ -123,7 +134,10 @@ export function workList(work: Work): readonly WorkRow[] {
     ...steps.slice(0, firstOfPour).map((step) => row(step, undefined)),
     ...pours.flatMap((draft, pour) =>
       ofPour
-        .filter(({ ofCastings }) => ofCastings !== true || isCast(draft))
+        .filter(
+          ({ ofCastings, ofMould }) =>
+            (ofCastings !== true || isCast(draft)) && (ofMould !== true || isMould(draft)),
+        )
         .map((step) => row(step, pour)),
     ),
     ...steps.slice(firstOfPour + ofPour.length).map((step) => row(step, undefined)),

@@ -18,6 +18,7 @@ import { FieldRow } from '../../ui/fields/FieldRow';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SettingLine } from '../../ui/fields/SettingLine';
 import { SwitchField } from '../../ui/fields/SwitchField';
+import { WhyRow } from '../../ui/figures/WhyRow';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayMl } from '../../words/figures';
@@ -25,7 +26,7 @@ import { allowanceNames, overageKindNames, soakSurfaceNames } from '../../words/
 import { sayReason } from '../../words/reasons';
 import { usePourPart, usePourField, usePourProblems } from '../../data/draft/pourInHand';
 
-type Optional = Exclude<AllowanceCode, 'overage'>;
+type Optional = Exclude<AllowanceCode, 'overage' | 'spout'>;
 
 /** What each allowance begins with when it is switched on for the first time. */
 const begin: Readonly<{ [Code in Optional]: NonNullable<AllowancesDraft[Code]> }> = {
@@ -62,6 +63,7 @@ export function AllowanceLines() {
   return (
     <>
       <Overage />
+      <SpoutLine />
       {used.map((code) => (
         <AllowanceLine key={code} code={code} onChange={(on) => change(code, on)} />
       ))}
@@ -112,6 +114,12 @@ function AllowanceLine({
       </View>
     </SettingLine>
   );
+}
+
+/** What sets in the ways into the mould that the job makes: it follows from that. */
+function SpoutLine() {
+  const ml = useAllowanceMl('spout');
+  return ml === undefined ? null : <WhyRow label={allowanceNames.spout} value={ml} dense />;
 }
 
 function Overage() {

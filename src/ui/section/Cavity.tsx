@@ -186,6 +186,16 @@ export function Cavity({
           </G>
         );
       })}
+      {(part.rods ?? []).map(({ xMm, widthMm, fromMm, toMm }) => (
+        <Path
+          key={`${xMm}/${fromMm}/${toMm}`}
+          d={paths.rod(xMm, widthMm, fromMm, toMm)}
+          fill={`url(#${patterns.form})`}
+          stroke={colours.ink}
+          strokeWidth={1}
+          testID="rod"
+        />
+      ))}
       {core !== undefined && (
         <Path
           d={core}

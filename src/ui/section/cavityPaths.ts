@@ -109,6 +109,11 @@ export function cavityPaths(cavity: PlacedCavity) {
         );
       return `M${edge(from).join('L')}L${edge(to).reverse().join('L')}Z`;
     },
+    /** A rod that stands in it. */
+    rod(xMm: number, widthMm: number, fromMm: number, toMm: number): string {
+      const left = centreX + (xMm - widthMm / 2) * acrossPerMm;
+      return `M${left} ${y(fromMm)}h${widthMm * acrossPerMm}V${y(toMm)}H${left}Z`;
+    },
     /** A face that a pour covers, as a line. */
     face({ sides, floor, surface, upToMm }: DrawnFace): string {
       const topMm = Math.min(upToMm, depthMm);

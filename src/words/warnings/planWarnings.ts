@@ -3,8 +3,18 @@ import type { PlanCodes } from '../../core/codes/planCodes';
 import { formatNumber, formatPlain } from '../../core/quantity/format';
 import { familyOf } from '../../core/resin/families';
 import { bucketDangerC } from '../../core/thermal/saidFigures';
-import { sayDegrees, sayDegreesBy, sayMl, sayMm, sayPart, sayPercent, sayG } from '../figures';
+import {
+  sayArea,
+  sayDegrees,
+  sayDegreesBy,
+  sayMl,
+  sayMm,
+  sayPart,
+  sayPercent,
+  sayG,
+} from '../figures';
 import { sayViscosity, sayWhenToAdd, sayWhereTo } from '../inclusions';
+import { saySpoiled } from '../mould';
 import { sayFactor, sayFactorRange } from '../ownPace';
 import { sayGauge, sayMbar } from '../pressures';
 import { sayRoughG, sayRoughly, sayRoughRange } from '../rough';
@@ -242,6 +252,17 @@ export const planWarnings: Sentences<PlanCodes> = {
     mouldGaugeKPa === undefined
       ? `Nobody says whether the mould was made at ${sayGauge(gaugeKPa)}. Made in the open it has bubbles of air in it, and under pressure they dent: every casting gets warts.`
       : `The mould was made ${mouldGaugeKPa === 0 ? 'in the open' : `at ${sayGauge(mouldGaugeKPa)}`} and is cast in at ${sayGauge(gaugeKPa)}: its bubbles dent, and castings get warts. Make it at the pressure it is cast at.`,
+  'box-wall-thin': ({ thinMm, leastWallMm, wallMm }) =>
+    `Rubber is only ${sayMm(Math.round(thinMm * 10) / 10)} thick somewhere in that box: under ${sayMm(leastWallMm)} it tears. Take a larger one; ${sayMm(wallMm)} is what this piece wants.`,
+  'mould-closed': () =>
+    'Rubber lies all round the piece and nothing leads in: say a spout, or lay its face on the board with no base.',
+  'platinum-asks': ({ on, name }) =>
+    `${name} cures by platinum, which sulphur, latex, tin and some prints poison. Say what ${on === 'master' ? 'the piece' : 'the clay'} is of, at Mould box.`,
+  'platinum-spoiled': saySpoiled,
+  'recess-holds-air': ({ count, ml }) =>
+    `${count === 1 ? 'A recess looks' : `${count} recesses look`} down and hold ${ml < 10 ? formatPlain(ml, 1) : formatPlain(ml, 0)} ml of air as the rubber rises. Brush rubber into ${count === 1 ? 'it' : 'them'} first, or turn the piece another way up.`,
+  'parting-holds': ({ mm2, heightMm, bestMm, bestMm2 }) =>
+    `Parted ${sayMm(Math.round(heightMm))} up, ${sayArea(mm2)} of the piece hold the halves fast; ${sayMm(Math.round(bestMm))} up it is ${sayArea(bestMm2)}.`,
   'boils-in-vacuum': ({ name, family, leavesKPa, boilsUnderKPa }) =>
     `At ${sayMbar(leavesKPa)} something in ${name} boils (${familyOf(family).name.toLowerCase()}: from about ${sayMbar(boilsUnderKPa)} down). It foams without end and changes its ratio. Stop pumping above that.`,
   'boils-over': ({ potMl, potNeededMl }) =>

@@ -34,4 +34,26 @@ export interface FamilyProblems {
   'dome-said-twice': Nothing;
   /** A dial cannot show more than the air outside, nor a pump leave more than it. */
   'vacuum-over-air': { readonly airKPa: number; readonly altitudeM: number };
+  /** A wall of rubber that tears; mm. */
+  'wall-under-least': { readonly wallMm: number; readonly leastMm: number };
+  /** What its box must be at least, without any wall; mm, ml. */
+  'piece-outside-box': {
+    readonly leastLengthMm: number;
+    readonly leastWidthMm: number;
+    readonly leastHeightMm: number;
+    readonly pieceMl: number;
+    readonly boxMl: number;
+  };
+  /** A piece holds more than a box of the size that it is said to have. */
+  'larger-than-its-size': { readonly pieceMl: number; readonly boxMl: number };
+  'no-tube-wide-enough': { readonly neededMm: number; readonly widestMm: number };
+  'box-not-at-hand': { readonly kind: 'boards' | 'tube' | 'bricks' | 'sizes' };
+  'box-needs-size': Nothing;
+  'box-needs-one-part': { readonly parts: number };
+  'parting-outside-piece': { readonly pieceHeightMm: number };
+  'parting-needs-height': Nothing;
+  /** The mesh says its own box already. */
+  'master-in-two-boxes': Nothing;
+  /** Two halves are its layers: no other heights can be. */
+  'halves-are-layers': Nothing;
 }

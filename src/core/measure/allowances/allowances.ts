@@ -20,6 +20,8 @@ interface AllowanceCodes {
   runOff: { readonly share: number; readonly coatMl: number };
   shrinkage: { readonly share: number };
   planing: { readonly topMm: number; readonly bottomMm: number };
+  /** What sets in the ways in and out of a mould that the job makes. */
+  spout: { readonly eachMl: number; readonly castings: number };
   residue: {
     readonly perCupMl: number;
     readonly cups: number;
@@ -45,7 +47,7 @@ export type Allowance<Code extends AllowanceCode = AllowanceCode> = Coded<Allowa
 
 /** An allowance and how it falls on the layers. */
 export type SpreadAllowance = Allowance & {
-  readonly spread: 'by-volume' | 'by-height' | 'first' | 'planing';
+  readonly spread: 'by-volume' | 'by-height' | 'first' | 'last' | 'planing';
   /** For stock to be planed away: what falls on the first and on the last layer. */
   readonly firstMl?: number;
   readonly lastMl?: number;
@@ -67,17 +69,25 @@ export function residuePerCupMl(capacityMl: number): number {
   return ((5 * Math.PI * diameterMm ** 2) / 4) * (filmMm / 1000);
 }
 
+/** What is left of every casting in its ways in and out, ml, and how many are cast. */
+export interface Scrap {
+  readonly eachMl: number;
+  readonly castings: number;
+}
+
 const isOn = (each: { readonly off?: boolean | undefined }): boolean => each.off !== true;
 
 /**
  * All allowances of a job but the residue in cups, which depends on the batches.
  * @param overage share of what there is to fill
+ * @param scrap of the mould that it is cast in, where it is known
  * @throws InputError `soak-without-rate`, `no-surface` (planing where no part has a form), `shrinks-away`
  */
 export function allowancesOf(
   allowances: Allowances | undefined,
   overage: number,
   whole: MeasuredWhole,
+  scrap?: Scrap,
 ): readonly SpreadAllowance[] {
   const { cavityMl, depthMm } = whole;
   const found: SpreadAllowance[] = [
@@ -89,6 +99,10 @@ export function allowancesOf(
       spread: 'by-volume',
     },
   ];
+  if (scrap !== undefined) {
+    const { eachMl, castings } = scrap;
+    found.push({ code: 'spout', on: true, ml: eachMl * castings, data: scrap, spread: 'last' });
+  }
   if (allowances === undefined) return found;
   const { seepage, soak, runOff, shrinkage, planing } = allowances;
   if (seepage !== undefined) {
@@ -210,6 +224,8 @@ export function spreadOver(
         return totalMm > 0 ? (allowance.ml * heightMm) / totalMm : allowance.ml / layers.length;
       case 'first':
         return index === 0 ? allowance.ml : 0;
+      case 'last':
+        return index === last ? allowance.ml : 0;
       case 'planing':
         return (
           (index === 0 ? (allowance.firstMl ?? 0) : 0) +

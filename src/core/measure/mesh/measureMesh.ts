@@ -6,6 +6,7 @@ import { rising } from '../form/slabs';
 import { capHoles } from './capHoles';
 import type { IndexedMesh } from './indexedMesh';
 import { curveAt, knotsOf, slabsOfCurve } from './meshCurve';
+import { meshStanding } from './meshStanding';
 import type { MeshSnapshot } from './meshSnapshot';
 import { meshFaces } from './meshFaces';
 import { stood, type Orientation } from './orientation';
@@ -143,6 +144,7 @@ export function measureMesh(
     holesPlusMinusMl: (checked.holesDoubt * mmPerUnit ** 3) / 1000,
     insideOut,
     ...meshFaces(outward, bounds.min[2], z),
+    standing: meshStanding(outward, z),
     ...(averaged === 0 ? {} : { averaged }),
   };
 }

@@ -18,7 +18,7 @@ const levelSine = Math.sin(Math.PI / 180);
  * Share of a triangle's area under a level plane: 0 at its lowest corner, 1 at its highest.
  * @param low, middle, high heights of its corners, rising
  */
-function shareBelow(height: number, low: number, middle: number, high: number): number {
+export function shareBelow(height: number, low: number, middle: number, high: number): number {
   if (height >= high) return 1;
   if (height <= low) return 0;
   return height < middle

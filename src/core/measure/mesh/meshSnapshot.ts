@@ -1,10 +1,29 @@
-import { boolean, number, object, type InferType } from 'yup';
+import { array, boolean, number, object, type InferType } from 'yup';
 import { numbersSchema, optionalNumbersSchema } from '../../schema/numbersSchema';
 import type { Faces } from '../form/faces';
 import { slabsOfKnots } from '../form/knots';
 import type { Solid, WidthAtHeight } from '../form/solid';
 import { solidOfSlabs } from '../form/solidOfSlabs';
 import { within } from '../within';
+
+/** A place where air stays, mm and ml: see `LocalTop`. */
+const localTopSchema = object({
+  x: number().required(),
+  y: number().required(),
+  z: number().required(),
+  ofPiece: boolean().required(),
+  risesMm: number().optional(),
+  holdsMl: number().optional(),
+}).noUnknown();
+
+/** What moulds round it need to know of a mesh as it stands: see `MeshStanding`. */
+const meshStandingSchema = object({
+  hullMm: numbersSchema({ perItem: 3, least: 3, most: 256 }),
+  tops: array().of(localTopSchema).max(60).defined(),
+  bottoms: array().of(localTopSchema).max(60).defined(),
+  looksDownMm2: numbersSchema({ perItem: 1, least: 64, most: 64 }),
+  looksUpMm2: numbersSchema({ perItem: 1, least: 64, most: 64 }),
+}).noUnknown();
 
 /** What a job keeps of a mesh: its curve, outline and figures, for one unit and one orientation. */
 export const meshSnapshotSchema = object({
@@ -27,6 +46,8 @@ export const meshSnapshotSchema = object({
   /** Walls under even heights from 0 to the top, and the floor, mm²; older files do not have them. */
   sidesMm2: optionalNumbersSchema({ perItem: 1, least: 2, most: 1000 }),
   floorMm2: number().optional(),
+  /** Older files do not have it. */
+  standing: meshStandingSchema.optional().default(undefined),
 }).noUnknown();
 
 export type MeshSnapshot = InferType<typeof meshSnapshotSchema>;

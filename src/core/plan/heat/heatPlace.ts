@@ -1,4 +1,5 @@
 import type { JobPour } from '../../job/jobPour';
+import { castInBoxOf } from '../../mouldBox/castIn';
 import type { MouldMaterial } from '../../measure/mould/materials';
 import { InputError } from '../../problem';
 import { readQuantity } from '../../quantity/readQuantity';
@@ -85,6 +86,9 @@ const filmUnder: Readonly<Record<Underside, number>> = {
 
 export const timberSideM = 0.04;
 
+/** Rubber round a piece where nobody said how much, m. */
+const usualBoxWallM = 0.012;
+
 const celsius = (typed: string): number => readQuantity(typed, roomTemperatureRule).value;
 const metres = (typed: string): number => readQuantity(typed, lengthRule).value / 1000;
 
@@ -109,7 +113,13 @@ function wallsOf(
     thicknessM: metres(wall.thickness),
   });
   const mould = part.shape === 'mould' ? part.mould : undefined;
+  const box = castInBoxOf(job);
   const ofMould = (): Omit<Side, 'filmU'> | undefined => {
+    if (box !== undefined) {
+      if (box.wall === undefined) assume('mould-wall');
+      const thicknessM = box.wall === undefined ? usualBoxWallM : metres(box.wall);
+      return { solid: 'silicone', thicknessM };
+    }
     if (mould === undefined) return undefined;
     if (mould.wall === undefined) assume('mould-wall');
     const thicknessM =
@@ -138,14 +148,13 @@ function wallsOf(
  * What floor, sides, mould and seals bear, of those that somebody named: of an assumed board nothing is known. What the person's
  * mould bears counts before what its material usually does.
  */
-function formBearsC(
-  part: Part,
-  { floor, side, seal }: NonNullable<JobPour['heat']>,
-): number | undefined {
+function formBearsC(job: JobPour, part: Part): number | undefined {
+  const { floor, side, seal } = job.heat ?? {};
   const mould = part.shape === 'mould' ? part.mould : undefined;
   const said = mould?.greatestTemperature;
   const materials = [
     ...(mould === undefined || said !== undefined ? [] : [solidOfMould[mould.material]]),
+    ...(castInBoxOf(job) === undefined ? [] : (['silicone'] as const)),
     ...[floor, side].flatMap((wall) => (wall === undefined ? [] : [wall.material])),
   ];
   const limits = [
@@ -215,6 +224,6 @@ export function heatPlaceOf(
     pouredAtMin,
     assumed,
     coverMm: coverM && coverM * 1000,
-    formBearsC: formBearsC(parts[part]!, heat ?? {}),
+    formBearsC: formBearsC(job, parts[part]!),
   };
 }

@@ -3,7 +3,6 @@ import { StyleSheet, View } from 'react-native';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { MeshDetail } from '../../../core/measure/measured';
 import { fileUnits, guessUnit, type FileUnit } from '../../../core/measure/mesh/fileUnits';
-import { boxAround } from '../../../core/measure/mesh/boxAround';
 import { upSides } from '../../../core/measure/mesh/orientation';
 import { volumeMlOf, type StlFigures } from '../../../core/measure/mesh/stlStretch';
 import { lengthRule, turnRule } from '../../../core/quantity/rules';
@@ -33,41 +32,40 @@ interface MeshEditorProps {
   readonly detail: MeshDetail | undefined;
 }
 
-/** Whether a part is of the job itself: what is poured round it is its first pour. */
-const isOfTheJob = (place: DraftPlace): boolean => place.startsWith('measure.parts');
+/** The pour that a part is measured for: its own, or the first where it is of the job. */
+function pourOf(place: DraftPlace): number {
+  const own = /^pours\.(\d+)\./.exec(place);
+  return own === null ? 0 : Number(own[1]);
+}
 
-/** Round a master goes silicone: the first pour of the job takes the one that is used most. */
-function usePourSilicone(): () => void {
+/** Round a master goes a mould of silicone: its pour takes the card that is used most. */
+function usePourRound(place: DraftPlace): (on: boolean) => void {
   const resins = useOfferedResins();
   const { getValues, setValue } = useFormContext<JobDraft>();
-  return () => {
-    const before = getValues('pours.0.resin');
+  const pour = `pours.${pourOf(place)}` as const;
+  return (on) => {
+    setValue(`${pour}.mouldBox`, on ? (getValues(`${pour}.mouldBox`) ?? {}) : undefined);
+    const before = getValues(`${pour}.resin`);
     const silicone = resins.find(({ family }) => isSilicone(family));
-    if (silicone === undefined || (before !== undefined && isSilicone(before.family))) return;
-    setValue('pours.0.resin', silicone);
+    if (!on || silicone === undefined) return;
+    if (before === undefined || !isSilicone(before.family)) setValue(`${pour}.resin`, silicone);
   };
 }
 
 /** What is poured round a master, or that it should be another. */
-function PouredRound() {
-  const resin = useWatch<JobDraft, 'pours.0.resin'>({ name: 'pours.0.resin' });
+function PouredRound({ place }: { readonly place: DraftPlace }) {
+  const resin = useWatch<JobDraft>({ name: `pours.${pourOf(place)}.resin` }) as
+    JobDraft['pours'][number]['resin'] | undefined;
   return (
     <Words size="small" colour="inkSoft">
       {resin !== undefined && isSilicone(resin.family)
-        ? `Poured round it: ${resin.name}. Another is chosen at Resin.`
+        ? `Poured round it: ${resin.name}. Its box, ways in and halves are at Mould box.`
         : 'Moulds are of silicone: put one on the shelf and choose it at Resin.'}
     </Words>
   );
 }
 
 const isSilicone = (family: ResinFamily): boolean => familyOf(family).kind === 'silicone';
-
-/** Whether the box is the one that was proposed for the master as it stood. */
-function isProposed({ box, measured }: PartDraft): boolean {
-  if (measured === undefined) return false;
-  const proposed = boxAround(measured.sizeMm);
-  return (['length', 'width', 'height'] as const).every((side) => box?.[side] === proposed[side]);
-}
 
 /** A mesh: its file, its unit, what it stands for and how it stands when it is poured. */
 export function MeshEditor({ place, detail }: MeshEditorProps) {
@@ -76,7 +74,8 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
   const part = useWatch<JobDraft, DraftPlace>({ name: place });
   const [opened, setOpened] = useState<OpenedMesh>();
   const [quick, setQuick] = useState<StlFigures>();
-  const pourSilicone = usePourSilicone();
+  const pourRound = usePourRound(place);
+  const boxed = useWatch<JobDraft>({ name: `pours.${pourOf(place)}.mouldBox` }) !== undefined;
   const change = (values: Partial<PartDraft>): void => {
     for (const [key, value] of Object.entries(values)) {
       setValue(fieldPath(place, key as keyof PartDraft), value as never);
@@ -86,21 +85,13 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
   async function measure(unit: FileUnit, stands: Pick<PartDraft, 'up' | 'turn'>): Promise<void> {
     const measured = await work.run((remote) => remote.measureMesh(unit, stands as never, []));
     if (measured === undefined) return;
-    const before: PartDraft | undefined = getValues(place);
     change({ ...stands, unit, measured });
-    // A box that was only proposed goes with the master as it stands now.
-    if (before?.as === 'master' && isProposed(before)) change({ box: boxAround(measured.sizeMm) });
   }
 
-  /** A master is given a box to begin with, of the usual wall. */
+  /** A master is measured as the piece that it is; the mould round it is the pour's. */
   function use(as: NonNullable<PartDraft['as']>): void {
-    const { box, measured }: Partial<PartDraft> = getValues(place) ?? {};
-    change({ as });
-    const isEmpty = Object.values(box ?? {}).every((side) => side === '');
-    if (as === 'master' && isEmpty && measured !== undefined) {
-      change({ box: boxAround(measured.sizeMm) });
-      if (isOfTheJob(place)) pourSilicone();
-    }
+    change({ as: as === 'master' ? 'part' : as });
+    pourRound(as === 'master');
   }
 
   async function open(file: File): Promise<void> {
@@ -162,7 +153,7 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
       )}
       {part?.measured !== undefined && (
         <>
-          <MeshUse place={place} as={part.as} onChange={use} />
+          <MeshUse place={place} as={part.as} isBoxed={boxed} onChange={use} />
           {opened !== undefined && (
             <Standing
               place={place}
@@ -189,17 +180,20 @@ export function MeshEditor({ place, detail }: MeshEditorProps) {
 function MeshUse({
   place,
   as,
+  isBoxed,
   onChange,
 }: {
   readonly place: DraftPlace;
   readonly as: PartDraft['as'];
+  /** A mould is poured round it. */
+  readonly isBoxed: boolean;
   readonly onChange: (as: NonNullable<PartDraft['as']>) => void;
 }) {
   return (
     <>
       <ChoiceField
         label="It is"
-        value={as}
+        value={isBoxed && as === 'part' ? 'master' : as}
         choices={[
           { value: 'part', label: 'The piece to cast' },
           { value: 'cavity', label: 'The cavity' },
@@ -207,6 +201,7 @@ function MeshUse({
         ]}
         onChange={onChange}
       />
+      {/* Of jobs from before there were mould boxes. */}
       {as === 'master' && (
         <FieldRow>
           {(['length', 'width', 'height'] as const).map((side) => (
@@ -214,7 +209,7 @@ function MeshUse({
           ))}
         </FieldRow>
       )}
-      {as === 'master' && isOfTheJob(place) && <PouredRound />}
+      {isBoxed && <PouredRound place={place} />}
     </>
   );
 }

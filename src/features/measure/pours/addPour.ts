@@ -1,4 +1,5 @@
 import type { PourRole } from '../../../core/job/pourChoices';
+import { hasOutline } from '../../../core/mouldBox/footprint';
 import type { Plan } from '../../../core/plan/planTypes';
 import { familyOf, type FamilyKind, type ResinFamily } from '../../../core/resin/families';
 import type { Resin } from '../../../core/resin/resinSchema';
@@ -127,21 +128,46 @@ const castParts = ({ parts }: JobDraft['measure']): PartDraft[] => {
     : masters.map(({ box: _, ...part }) => ({ ...part, as: 'part' as const }));
 };
 
+const isSilicone = (pour: PourDraft | undefined): boolean =>
+  pour?.resin !== undefined && familyOf(pour.resin.family).kind === 'silicone';
+
+/** A box goes round one kind of piece whose outline is known. */
+function isBoxable({ measure, pours }: JobDraft): boolean {
+  const [part, second] = measure.parts;
+  const [first] = pours;
+  if (part === undefined || second !== undefined) return false;
+  const isMaster = part.shape === 'mesh' && part.as !== 'part';
+  const isWhole = first?.fills?.to === undefined && first?.covers === undefined;
+  return isWhole && pours.length <= 1 && !isMaster && hasOutline(part.shape);
+}
+
+/** A mould round what is measured; what was poured of it is cast in that from now on. */
+function boxAndCastings(draft: JobDraft, resins: readonly Resin[]): Added {
+  const [first, ...others] = draft.pours;
+  if (first !== undefined && !isSilicone(first)) {
+    const mould = pourOf('mould', 'Mould', forMould(resins, undefined), { mouldBox: {} });
+    const castings: PourDraft = { ...first, role: 'castings', name: first.name ?? 'Castings' };
+    return { pours: [mould, castings, ...others], index: 0 };
+  }
+  // Layers were told of the form, not of what is poured round it.
+  const { fills: _, layers: __, ...kept }: Partial<PourDraft> = first ?? {};
+  const mould: PourDraft = { mouldBox: {}, ...kept, role: 'mould', name: first?.name ?? 'Mould' };
+  const castings = pourOf('castings', 'Castings', forCastings(resins, undefined), {});
+  return { pours: [mould, castings], index: 1 };
+}
+
 function mouldAndCastings(draft: JobDraft, resins: readonly Resin[]): Added {
+  if (isBoxable(draft)) return boxAndCastings(draft, resins);
   const [first] = draft.pours;
-  const isMould = first?.resin !== undefined && familyOf(first.resin.family).kind === 'silicone';
   const castings = pourOf('castings', 'Castings', forCastings(resins, undefined), {
     measure: { parts: castParts(draft.measure) },
   });
-  if (isMould) {
-    const mould: PourDraft = { ...first, role: 'mould', name: first.name ?? 'Mould' };
-    return { pours: [mould, ...draft.pours.slice(1), castings], index: draft.pours.length };
-  }
-  const silicone = forMould(resins, first?.resin);
+  const isMould = isSilicone(first);
+  const silicone = isMould ? first?.resin : forMould(resins, first?.resin);
   const mould: PourDraft = {
     ...first,
     role: 'mould',
-    name: 'Mould',
+    name: (isMould ? first?.name : undefined) ?? 'Mould',
     ...(silicone && { resin: silicone }),
   };
   return { pours: [mould, ...draft.pours.slice(1), castings], index: draft.pours.length };

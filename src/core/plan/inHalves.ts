@@ -1,0 +1,29 @@
+import type { ResolvedPour } from '../job/resolveJob';
+import { InputError } from '../problem';
+import type { PouredForm } from './pouredForm';
+
+/**
+ * A mould of two halves as its two layers: the second goes onto the first once that may be opened.
+ * @throws InputError `halves-are-layers` where the person says other heights
+ */
+export function inHalves(pour: ResolvedPour, { box }: PouredForm): ResolvedPour {
+  if (box?.parting === undefined) return pour;
+  const { said } = pour;
+  const { heights = [] } = said.layers ?? {};
+  if (heights.length > 0) {
+    throw new InputError('halves-are-layers', heights, {}, 'layers.heights');
+  }
+  const { style: _, ...layers } = said.layers ?? {};
+  const partsAtMm = box.baseMm + box.parting.heightMm;
+  return {
+    ...pour,
+    said: { ...said, layers: { ...layers, joint: 'scuff', heights: [`${partsAtMm} mm`] } },
+  };
+}
+
+/** The same with the time at which rubber may be opened in place of that at which it has cured through. */
+export const opensAsCured = (pour: ResolvedPour): ResolvedPour => {
+  const { resin } = pour;
+  const { demould, fullCure } = resin.times;
+  return { ...pour, resin: { ...resin, times: { ...resin.times, fullCure: demould ?? fullCure } } };
+};
