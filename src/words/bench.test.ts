@@ -1,4 +1,5 @@
-import { benchState, isBatchLane } from '../core/bench/benchState';
+import { benchState } from '../core/bench/benchState';
+import { isBatchLane } from '../core/bench/lanes';
 import { pourResult } from '../core/bench/pourResult';
 import { batchDone, copyOf, done } from '../core/bench/testBench';
 import type { FillerAmount } from '../core/plan/planTypes';

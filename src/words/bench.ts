@@ -1,6 +1,6 @@
 import type { HeatingPlace } from '../core/bench/heating';
 import type { RestWay } from '../core/bench/benchEvents';
-import type { BatchLane } from '../core/bench/benchState';
+import type { BatchLane } from '../core/bench/lanes';
 import type { BenchStepKind } from '../core/bench/benchSteps';
 import type { PlanDifference } from '../core/bench/planDifference';
 import type { PotVoice } from '../core/bench/potClock';
@@ -32,6 +32,7 @@ export const stepNames: Readonly<Record<BenchStepKind, string>> = {
   lamp: 'Under the lamp',
   'close-pot': 'Close the pot',
   'open-pot': 'Open the pot',
+  'empty-mould': 'Empty the mould',
   'add-inclusion': 'Put it in',
 };
 
@@ -55,6 +56,7 @@ export const doneWords: Readonly<Record<BenchStepKind, string>> = {
   lamp: 'It is set',
   'close-pot': 'Closed, pressure is on',
   'open-pot': 'Pressure off, open',
+  'empty-mould': 'Out, and ready again',
   'add-inclusion': 'It is in',
 };
 
@@ -157,7 +159,14 @@ export function sayColouring({ resin }: PourPlan, group: PlannedBatch): readonly
 }
 
 /** What of it goes where. */
-export function sayWhere(pour: PourPlan, { batch }: BatchLane): readonly string[] {
+export function sayWhere(
+  pour: PourPlan,
+  { batch }: BatchLane,
+  moulds?: readonly number[],
+): readonly string[] {
+  if (moulds !== undefined) {
+    return [`Into ${moulds.length === 1 ? 'mould' : 'moulds'} ${moulds.join(' and ')}.`];
+  }
   const { layer, group, place, of } = batch;
   const { fromMm, toMm } = pour.layers[layer] ?? {};
   const cavities = group.portions.flatMap((at) => {
@@ -190,7 +199,12 @@ export function sayHowPoured(pour: PourPlan): readonly string[] {
     ];
   }
   if (pour.role === 'castings') {
-    return ['Half full, tilt it all round, tap.', 'Then fill up, and tap again.'];
+    return pour.casting?.fill === 'at-once'
+      ? ['All at once, a thin stream into the lowest place.', 'Tap it all round.']
+      : [
+          `Half full${pour.casting === undefined ? '' : `, ${sayMl(pour.casting.firstMl)} a piece`}, tilt it all round, tap.`,
+          'Then fill up, and tap again.',
+        ];
   }
   return ['A thin stream, into the lowest corner.', 'Let it rise by itself.'];
 }
@@ -268,7 +282,7 @@ export function sayReadyLines({
   readonly hasLevel: boolean;
   readonly hasCups: boolean;
   /** How the layer joins the one below; undefined for the first. */
-  readonly joint: 'tacky' | 'scuff' | undefined;
+  readonly joint: 'tacky' | 'scuff' | 'halves' | undefined;
   readonly torchAndAlcohol: boolean;
   /** It is a coat that goes on another layer of the same coat. */
   readonly onCoat: boolean;
@@ -276,6 +290,15 @@ export function sayReadyLines({
   return [
     ...(joint === 'tacky'
       ? [{ id: 'touch', text: 'Touch it with a glove: sticky, and nothing comes off' }]
+      : []),
+    ...(joint === 'halves'
+      ? [
+          { id: 'turned', text: 'Turned over, the clay off, and the piece still in its half' },
+          {
+            id: 'released',
+            text: 'Release on all of the rubber, twice: it sticks to itself for good',
+          },
+        ]
       : []),
     ...(joint === 'scuff'
       ? [{ id: 'scuffed', text: 'Hard, scuffed all over, wiped, and the alcohol has dried off' }]

@@ -55,6 +55,8 @@ export function sayTask(task: PlacedTask, named: NamedBy): string {
       return sayPrepared(task, named);
     case 'pour':
       return `Pour ${layer}`;
+    case 'turn-mould':
+      return 'Turn the half over, clay off, release';
     case 'scuff':
       return `Scuff and wipe for ${layer}`;
     case 'bubbles':

@@ -1,5 +1,6 @@
 import { sayCoded, type Sentences } from '../core/codes/coded';
 import type { LaterCodes, LaterStep } from '../core/bench/laterSteps';
+import { betweenWords } from './run';
 import { sayMm } from './figures';
 import { lampCaution, saySeconds } from './lamp';
 import { potCaution, sayGauge } from './pressures';
@@ -11,6 +12,7 @@ const titles: Sentences<LaterCodes> = {
   lamp: ({ timeS }) => `Under the lamp, about ${saySeconds(timeS)}`,
   'close-pot': ({ gaugeKPa }) => `Into the pot: ${sayGauge(gaugeKPa)}`,
   'open-pot': () => 'Let the air out, then open',
+  'empty-mould': ({ mould }) => `Empty mould ${mould}`,
   'add-inclusion': ({ name }) => `Put in ${name}`,
 };
 
@@ -29,6 +31,10 @@ const lines: Lines<LaterCodes> = {
   'open-pot': ({ holdMin }) => [
     `Held ${sayRoughly(holdMin)}.`,
     'Dial at nothing before a clamp is touched.',
+  ],
+  'empty-mould': ({ cavities, handlingMin, between }) => [
+    'Hot, then cooling: that is the sign. Try an edge first; what bends, or leaves a mark of the nail, stays in.',
+    `${cavities === 1 ? 'One piece' : `${cavities} pieces`} out, thinnest part last; clean it, ${betweenWords[between]}close it: about ${sayRoughly(handlingMin)}.`,
   ],
   'add-inclusion': ({ withinMm, beforeGelMin }) => [
     `Strew it in evenly and stir it under gently: it stays within ${sayMm(withinMm)} now.`,

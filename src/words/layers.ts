@@ -24,6 +24,13 @@ function sayLabelWindow(joint: LayerJoint): string {
 /** When the next layer is poured: as it is planned, and what label and model say of it. */
 export function sayJoint(joint: LayerJoint): string {
   const { school, earliestMin, earliestInRoomMin, readyMin, closesMin, plannedMin } = joint;
+  if (joint.ofHalves === true) {
+    const after =
+      plannedMin === undefined
+        ? 'once the first may be opened'
+        : `after about ${sayRoughly(plannedMin)}, when the first may be opened`;
+    return `The second half is poured ${after}: turned over, clay off, release on all of it. Rubber without release sticks to rubber for good.`;
+  }
   if (school === 'tacky') {
     if (plannedMin === undefined) {
       return 'Poured on while the layer under it is gelled and still sticky. The card gives no recoat window.';

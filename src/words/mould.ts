@@ -175,7 +175,7 @@ export function sayParting(section: MouldSection): string | undefined {
   return `Parts ${sayHeight(heightMm)} up the piece: ${sayMl(lowerMl)} below, ${sayMl(upperMl)} above. ${held}${best}${key}`;
 }
 
-const zigzagWords = {
+export const zigzagWords = {
   closed: 'Nothing opens far enough for the piece',
   deep: 'It is deep for its width',
   holds: 'Much of it looks the wrong way',

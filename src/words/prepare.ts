@@ -5,7 +5,8 @@ import type { PrepareCodes } from '../core/prepare/prepareCodes';
 import type { PrepareLine, PrepareWait } from '../core/prepare/prepareOf';
 import type { SealedFaces, Sealing } from '../core/person/personSchema';
 import type { CoatedSurface, Paint } from '../core/prepare/prepareSchema';
-import { sayMm, sayPercent } from './figures';
+import { capital, sayHeight, sayMm, sayPercent } from './figures';
+import { remedyWords, sayBoxSize, testPatchWords, zigzagWords } from './mould';
 import { saySolid } from './heat';
 import { sayKg } from './kilograms';
 import { sayRoughly, sayRoughRange } from './rough';
@@ -74,6 +75,9 @@ const titles: Sentences<PrepareCodes> = {
   'sealing-medium': () => 'Brush on a sealing medium',
   'clean-surface': () => 'Wipe the surface clean',
   'seal-master': () => 'Seal the master',
+  'test-patch': ({ name }) => `Try ${name} on a hidden place`,
+  'clay-bed': ({ partingMm }) => `Bed the piece in clay, up to ${sayHeight(partingMm)} of it`,
+  'cut-mould': () => 'Cut the mould open in a zigzag',
   wormholes: () => 'Fill wormholes and open knots',
   'seal-edges': ({ school, faces }) =>
     `Seal ${faces === 'edges' ? 'the edges' : 'edges and faces'} with ${school === 'same-resin' ? 'the same resin' : 'a quick epoxy'}`,
@@ -81,14 +85,23 @@ const titles: Sentences<PrepareCodes> = {
   'build-form': ({ board, thicknessMm }) =>
     `Build the form, ${saySolid[board]} ${sayMm(thicknessMm)}`,
   'seal-form': () => 'Seal the seams of the form',
-  'build-box': () => 'Build the mould box round the master',
+  'build-box': ({ box }) =>
+    box === undefined
+      ? 'Build the mould box round the master'
+      : `Build the mould box, ${sayBoxSize(box)} inside`,
   release: ({ onto }) =>
     onto === 'form'
       ? 'Release agent on the form, twice'
       : onto === 'mould'
         ? 'Release in the mould'
         : 'Release on master and box',
-  'spout-vents': () => 'Set keys, spout and vents',
+  'spout-vents': ({ spoutMm, vents }) =>
+    spoutMm === undefined && vents === 0
+      ? 'Set keys, spout and vents'
+      : `Set ${[
+          ...(spoutMm === undefined ? [] : [`the spout, ${sayMm(spoutMm)}`]),
+          ...(vents === 0 ? [] : [counted(vents, 'vent')]),
+        ].join(' and ')}`,
   level: () => 'Level it both ways',
   'hold-down': ({ holdKg }) => `Hold down ${sayKg(holdKg)}`,
   'mask-edges': () => 'Mask or brush the edges',
@@ -123,8 +136,15 @@ const reasons: Sentences<PrepareCodes> = {
   'sealing-medium': () =>
     'It keeps paint and resin apart and stops craters. It needs a day to dry.',
   'clean-surface': () => 'Fingerprints and wax make craters.',
-  'seal-master': () =>
-    'Silicone creeps into pores and tears there. A master that breathes leaves bubbles in every casting.',
+  'seal-master': ({ remedy }) =>
+    remedy === undefined
+      ? 'Silicone creeps into pores and tears there. A master that breathes leaves bubbles in every casting.'
+      : `${remedyWords[remedy]}.`,
+  'test-patch': () => testPatchWords,
+  'clay-bed': ({ keys, keyMm }) =>
+    `Clay smooth and square to the piece all round, a fine line where they meet.${keys === 0 ? '' : ` ${capital(counted(keys, 'key'))}: press a ball of ${sayMm(keyMm)} half into it.`} Poured first is what lies over it.`,
+  'cut-mould': ({ why }) =>
+    `${zigzagWords[why]}. Only as far as it must; teeth find each other again.`,
   wormholes: () => 'They swallow resin and let it out below. Skipped, the level drops overnight.',
   'seal-edges': ({ school, hasColour, faces }) =>
     `${school === 'same-resin' ? 'Pour while it is sticky: one bond, no line.' : 'Let it cure, then scuff it.'} Bare timber breathes bubbles for hours${hasColour ? `, and colour bleeds into it${faces === 'edges' ? '; seal the faces too against that' : ''}` : ''}.`,
@@ -136,7 +156,10 @@ const reasons: Sentences<PrepareCodes> = {
       : `Brace its walls every ${sayMm(braceEveryMm)}: without, they bow more than half a millimetre.`,
   'seal-form': () =>
     'Resin runs through what water runs through. Its skin says nothing: let it cure right through.',
-  'build-box': () => 'At least 10 to 12 mm of silicone round the master: thinner tears.',
+  'build-box': ({ box }) =>
+    box === undefined
+      ? 'At least 10 to 12 mm of silicone round the master: thinner tears.'
+      : `${sayMm(box.wallMm)} of rubber all round: thinner tears. Seal its seams, and to the board: rubber finds every gap.`,
   release: ({ onto }) =>
     onto === 'mould'
       ? 'Powder or spray: without it a worn mould stains and sticks.'

@@ -1,8 +1,11 @@
 import { sayCoded, type Sentences } from '../core/codes/coded';
+import type { RunStand } from '../core/bench/runLanes';
+import type { BetweenWay, FillWay } from '../core/production/castingSchema';
+import type { CastingSection } from '../core/plan/familySections';
 import type { Bottleneck, RunSection, RunWay } from '../core/production/runSection';
 import type { RunAct } from '../core/production/runSchedule';
 import { formatPlain } from '../core/quantity/format';
-import { sayMoney, sayPercent, sayG } from './figures';
+import { sayMm, sayMoney, sayPercent, sayG } from './figures';
 import { sayRoughly } from './rough';
 
 const counted = (count: number, one: string, several = `${one}s`): string =>
@@ -36,6 +39,40 @@ export const sayCast = ({ wanted, cast, spare, rejectShare, mixes, rhythm }: Run
   `${counted(cast, 'casting')} for ${counted(wanted, 'good one')}` +
   `${rejectShare === 0 ? '' : `, ${sayPercent(rejectShare)} thrown away`}` +
   `${spare === 0 ? '' : `, ${spare} to spare`}: ${counted(mixes, 'mix', 'mixes')}, each fills ${counted(rhythm.perMix, 'mould')}.`;
+
+/** How a run stands at the bench. */
+export const sayRunStand = ({ good, cast, wanted }: RunStand): string =>
+  `${good} good of ${wanted} wanted${cast > good ? `, ${cast - good} thrown away` : ''}`;
+
+/** What is put into a mould before it is filled again. */
+export const betweenWords: Readonly<Record<BetweenWay, string>> = {
+  powder: 'powder, the loose of it knocked out, ',
+  release: 'a breath of release, left to dry, ',
+  nothing: '',
+};
+
+export const betweenNames: Readonly<Record<BetweenWay, string>> = {
+  powder: 'Powder: it draws bubbles off the walls',
+  release: 'Release: it spares the mould',
+  nothing: 'Nothing',
+};
+
+export const fillNames: Readonly<Record<FillWay, string>> = {
+  half: 'Half, tilted all round, then full',
+  'at-once': 'All at once',
+};
+
+/** When a casting may be tried, and why later than on its label. */
+export const sayOut = ({ thin, outMin }: CastingSection): string | undefined =>
+  outMin === undefined
+    ? undefined
+    : `It may be tried after ${sayRoughly(outMin)}${
+        thin === undefined || thin.timesSlower < 1.05
+          ? ''
+          : `, ${formatPlain(thin.timesSlower, 1)} times the label: ${thin.from === 'typed' ? '' : 'on the whole '}${sayMm(Math.round(thin.thicknessMm * 10) / 10)} thick, it keeps little of its heat`
+      }. Hot, then cooling, is the sign.`;
+
+export const warmthWords = { hot: 'It is hot', cooling: 'It cools: try it' } as const;
 
 export const bottleneckWords: Readonly<Record<Bottleneck, string>> = {
   hands: 'Hands hold it up: they are busy nearly all the time.',

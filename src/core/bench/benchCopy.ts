@@ -9,6 +9,7 @@ import type { Curing } from '../thermal/curing';
 import { bubbleMinutes } from '../timetable/lookTasks';
 import { pourTaskId } from '../timetable/taskIds';
 import { laterSteps, type LaterStep } from './laterSteps';
+import { benchRunOf, type BenchRun } from '../production/benchRun';
 import { heatCurveOf, type HeatCurve } from './heatCurve';
 import { candidatesOfCase, cureLayerOf, type CureCase } from '../cure/cureCase';
 import { followJob, heatCaseOf } from '../plan/heat/heatOfPlan';
@@ -51,6 +52,8 @@ export interface BenchCopy {
   }[];
   /** For which kind of job it takes more than its cavity; undefined in copies of before it was kept. */
   readonly kind?: OverageKind;
+  /** The rhythm of a run; undefined for what is none, and in copies of before it was kept. */
+  readonly run?: BenchRun | undefined;
   /** What it is followed by while it cures; undefined where no model follows it, and in copies of before it was kept. */
   readonly cure?: CureCase | undefined;
 }
@@ -148,6 +151,7 @@ export function benchCopyOf(
     tool: person.bubbleTool,
     moulds: mouldsOf(resolved, index),
     kind: resolved.pours[index]!.said.kind ?? 'general',
+    run: benchRunOf(resolved, plan, index),
     curing: modelOf(card.family, resin, shelf?.calibrations),
     ...followedOf(resolved, plan, index, shelf),
   };

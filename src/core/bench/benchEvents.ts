@@ -26,6 +26,8 @@ const benchDeeds = [
   /** What was measured and felt moved its clocks. */
   'moved',
   'fan-off',
+  /** Somebody felt how warm the casting in a mould is. */
+  'warmed',
   /** The piece is out of its form, or was planed. */
   'demoulded',
   'planed',
@@ -44,6 +46,10 @@ const benchDeeds = [
 /** How bubbles are let out of a mix. */
 export const restWays = ['rest', 'vacuum', 'bath'] as const;
 export type RestWay = (typeof restWays)[number];
+
+/** How warm the casting in a mould is: hot is setting, cooling is ready to be tried. */
+export const warmths = ['hot', 'cooling'] as const;
+export type Warmth = (typeof warmths)[number];
 
 /** Where a thermometer is held. */
 export const readPlaces = ['cup', 'core', 'surface', 'room'] as const;
@@ -85,6 +91,9 @@ export const benchEventSchema = object({
   surface: string().oneOf(coatSurfaces).optional(),
   moved: movedCureSchema.optional().default(undefined),
   way: string().oneOf(restWays).optional(),
+  warmth: string().oneOf(warmths).optional(),
+  /** Of a mould that was emptied: pieces that are good. */
+  good: number().integer().min(0).max(10_000).optional(),
   /** A reason, or what was really done. */
   text: string().max(500).optional(),
 }).noUnknown();

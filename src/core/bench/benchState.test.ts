@@ -1,7 +1,8 @@
 import * as fc from 'fast-check';
 import { checkedOrThrow } from '../schema/check';
 import { benchEventsSchema, type BenchEvent } from './benchEvents';
-import { benchState, isAfterLane, isBatchLane, laneInHand, type BatchLane } from './benchState';
+import { benchState, laneInHand } from './benchState';
+import { isAfterLane, isBatchLane, type BatchLane } from './lanes';
 import { benchBatches, plannedSteps } from './benchSteps';
 import { at, batchDone, copyOf, done } from './testBench';
 

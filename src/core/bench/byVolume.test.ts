@@ -1,5 +1,6 @@
 import { gOfStrokes, gOfVolume, volumeIn, volumeOfPart } from './byVolume';
-import { benchState, isBatchLane, type BatchLane } from './benchState';
+import { benchState } from './benchState';
+import { isBatchLane, type BatchLane } from './lanes';
 import type { BenchEvent } from './benchEvents';
 import { partWeightOf } from './partWeight';
 import { copyOf, done } from './testBench';

@@ -1,6 +1,6 @@
 import type { PlannedBatch } from '../plan/planTypes';
 import { roundToStep } from '../quantity/round';
-import type { BatchLane } from './benchState';
+import type { BatchLane } from './lanes';
 
 type Part = 'a' | 'b';
 

@@ -1,5 +1,6 @@
 import { lastEvent } from './benchEvents';
-import { isBatchLane, type BatchLane, type BenchState } from './benchState';
+import { type BenchState } from './benchState';
+import { isBatchLane, type BatchLane } from './lanes';
 
 /** Where it heats: what to do then differs. */
 export type HeatingPlace = 'cup' | 'mould';

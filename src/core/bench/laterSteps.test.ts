@@ -1,4 +1,5 @@
-import { benchState, isAfterLane, lookOf, type AfterLane } from './benchState';
+import { benchState, lookOf } from './benchState';
+import { isAfterLane, type AfterLane } from './lanes';
 import { pourTicks } from './pourTicks';
 import { at, batchDone, copyOf, done, minute } from './testBench';
 

@@ -1,4 +1,5 @@
 import type { Coded } from '../codes/coded';
+import type { BetweenWay } from '../production/castingSchema';
 import type { PourPlan } from '../plan/planTypes';
 
 /** What is done with a layer once it is poured, besides looking for bubbles; s, min, kPa, mm. */
@@ -12,6 +13,13 @@ export interface LaterCodes {
   };
   'close-pot': { readonly gaugeKPa: number; readonly potLifeMin: number | undefined };
   'open-pot': { readonly holdMin: number; readonly gaugeKPa: number };
+  /** A mould of a run, counted from 1, and pieces that are in it. */
+  'empty-mould': {
+    readonly mould: number;
+    readonly cavities: number;
+    readonly handlingMin: number;
+    readonly between: BetweenWay;
+  };
   'add-inclusion': {
     readonly name: string;
     /** Its place among what is put in, counted from 1. */

@@ -1,4 +1,4 @@
-import type { BatchLane, StepState } from './benchState';
+import type { BatchLane, StepState } from './lanes';
 import { partOfStep } from './benchSteps';
 
 /** What is weighed in a step: which part, on what, and to which figure, g. */

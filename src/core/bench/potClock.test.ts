@@ -1,6 +1,7 @@
 import { bucketHeat } from '../thermal/bucket';
 import { correctedCup } from '../thermal/cupHeat';
-import { benchState, isBatchLane, type BatchLane } from './benchState';
+import { benchState } from './benchState';
+import { isBatchLane, type BatchLane } from './lanes';
 import type { BenchEvent } from './benchEvents';
 import { cupAnswer, cupQuestionOf, potClockOf, voiceOf } from './potClock';
 import { at, batchDone, copyOf } from './testBench';

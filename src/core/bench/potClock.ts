@@ -2,7 +2,7 @@ import { dilutedBy } from '../mix/fillers/dilutedBy';
 import type { BucketPlace } from '../thermal/bucket';
 import { cupHeat, type CupHeat, type CupReading } from '../thermal/cupHeat';
 import { pourOf, type BenchCopy } from './benchCopy';
-import type { BatchLane } from './benchState';
+import type { BatchLane } from './lanes';
 
 const msPerMin = 60_000;
 

@@ -3,7 +3,8 @@ import type { RatioBand } from '../mix/correction';
 import { correctBatch } from '../plan/correctBatch';
 import type { Plan, PourPlan } from '../plan/planTypes';
 import { pourOf, type BenchCopy } from './benchCopy';
-import { isAfterLane, isBatchLane, type BatchLane, type BenchState } from './benchState';
+import { type BenchState } from './benchState';
+import { isAfterLane, isBatchLane, type BatchLane } from './lanes';
 import { firstStirMin, partOfStep } from './benchSteps';
 
 const msPerMin = 60_000;

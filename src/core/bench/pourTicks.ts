@@ -1,7 +1,8 @@
 import { demouldTaskId, planeTaskId, pourTaskId } from '../timetable/taskIds';
 import { lastEvent } from './benchEvents';
 import { pourOf, type BenchCopy } from './benchCopy';
-import { isAfterLane, type BenchState } from './benchState';
+import { type BenchState } from './benchState';
+import { isAfterLane } from './lanes';
 
 /** A task of the days that the bench has seen done, at its real times, ms. */
 export interface PourTick {

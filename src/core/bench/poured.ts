@@ -1,5 +1,6 @@
 import { pourOf, type BenchCopy } from './benchCopy';
-import { isBatchLane, type BatchLane, type BenchState } from './benchState';
+import { type BenchState } from './benchState';
+import { isBatchLane, type BatchLane } from './lanes';
 
 /** What of a pour is mixed by now. */
 export interface Poured {

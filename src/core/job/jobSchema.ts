@@ -11,6 +11,7 @@ import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
 import { nameSchema, noteSchema } from '../schema/textSchema';
 import { pressureSchema, vacuumSchema } from '../vessel/vesselSchemas';
+import { castingSchema } from '../production/castingSchema';
 import { runSchema } from '../production/runSchema';
 import { mouldBoxSchema } from '../mouldBox/mouldBoxSchema';
 import { coversSchema, fillsSchema } from './coversSchema';
@@ -48,6 +49,7 @@ const pourSchema = object({
   pressure: pressureSchema,
   vacuum: vacuumSchema,
   run: runSchema,
+  casting: castingSchema,
   /** It is a mould round what is measured. */
   mouldBox: mouldBoxSchema,
 })

@@ -7,6 +7,7 @@ import { readResin, type ReadResin } from '../resin/readResin';
 import type { Resin } from '../resin/resinSchema';
 import { withHardener } from '../resin/withHardener';
 import type { Shelf } from '../plan/planTypes';
+import { slowedBy, thinnessOf } from '../production/thinCasting';
 import { withRun } from '../production/withRuns';
 import type { PourRole } from './pourChoices';
 import { fieldInJob, jobPour, type JobPour } from './jobPour';
@@ -151,7 +152,7 @@ function resolvedPour(job: Job, index: number, pace: OwnPace | undefined): Resol
     said: { ...said, mixing: mixingAtPace(said.mixing, card.family, pace) },
     found: pour.resin,
     card,
-    resin: readResin(card),
+    resin: slowedBy(readResin(card), thinnessOf(said, card.family)),
   };
 }
 

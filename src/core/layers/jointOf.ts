@@ -25,6 +25,8 @@ export interface LayerJoint extends LabelJoint {
   readonly coolMin: number | undefined;
   /** When it is poured; undefined where neither card nor model gives a time. */
   readonly plannedMin: number | undefined;
+  /** Halves of a mould: the one below is turned over, its clay comes off, and it gets release. */
+  readonly ofHalves?: true;
 }
 
 /**

@@ -124,7 +124,7 @@ function allPlans(
 export function refuseTooSmall(
   typed: TypedMouldBox,
   plan: BoxPlan,
-  { heightMm, solid }: Piece,
+  { footprint, heightMm, solid }: Piece,
   pieces: number,
   baseMm: number,
 ): void {
@@ -137,13 +137,15 @@ export function refuseTooSmall(
   const tooLow = heightMm !== undefined && baseMm + heightMm > inMm + hairMm;
   if (!tooNarrow && !tooLow && solid.volumeMl * pieces < boxMl) return;
   const key = tooLow ? 'height' : 'length';
+  // The sides that it must have at the very least, without any wall.
+  const least =
+    footprint === undefined ? plan : leastRectangle('sizes', footprint, pieces, 0, (mm) => mm);
   throw new InputError(
     'piece-outside-box',
     sizes[key],
     {
-      // The sides that it must have at the very least, without any wall.
-      leastLengthMm: plan.lengthMm - Math.min(0, thinnestMm) * (plan.columns + 1),
-      leastWidthMm: plan.widthMm - Math.min(0, thinnestMm) * (plan.rows + 1),
+      leastLengthMm: least.lengthMm,
+      leastWidthMm: least.widthMm,
       leastHeightMm: baseMm + (heightMm ?? 0),
       pieceMl: solid.volumeMl * pieces,
       boxMl,

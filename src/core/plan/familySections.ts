@@ -3,6 +3,8 @@ import type { Lamp } from '../lamp/lampOf';
 import type { MasterMaterialName, PlatinumOn, Remedy } from '../mouldBox/masterMaterials';
 import type { BoxOption, MouldBox } from '../mouldBox/mouldBox';
 import type { DomeDetail } from '../measure/measured';
+import type { BetweenWay, FillWay } from '../production/castingSchema';
+import type { Thinness } from '../production/thinCasting';
 import type { Fit } from '../vessel/fitInPot';
 
 /** How a layer flows until it gels, and what clears it by then. */
@@ -134,6 +136,18 @@ export interface PlannedDome extends Omit<DomeDetail, 'kind' | 'outline'> {
    */
   readonly holdsFromH: number | undefined;
   readonly holdsBeforeGelMin: number | undefined;
+}
+
+/** How castings are poured in a mould. */
+export interface CastingSection {
+  readonly fill: FillWay;
+  /** Into the mould of one piece, its way in included; and what goes in first, before it is tilted all round. */
+  readonly eachMl: number;
+  readonly firstMl: number;
+  readonly between: BetweenWay;
+  readonly thin: Thinness | undefined;
+  /** When it may be tried, by its label, this room and how thin it is, min. */
+  readonly outMin: number | undefined;
 }
 
 /** What is known of what rubber is poured on. */

@@ -1,5 +1,6 @@
 import type { ResolvedPour } from '../job/resolveJob';
 import { InputError } from '../problem';
+import type { PlannedLayer } from './planTypes';
 import type { PouredForm } from './pouredForm';
 
 /**
@@ -27,3 +28,9 @@ export const opensAsCured = (pour: ResolvedPour): ResolvedPour => {
   const { demould, fullCure } = resin.times;
   return { ...pour, resin: { ...resin, times: { ...resin.times, fullCure: demould ?? fullCure } } };
 };
+
+/** Layers that are halves: what joins them is turning over and release, not scuffing. */
+export const asHalves = (layers: readonly PlannedLayer[]): readonly PlannedLayer[] =>
+  layers.map((layer) =>
+    layer.joint === undefined ? layer : { ...layer, joint: { ...layer.joint, ofHalves: true } },
+  );

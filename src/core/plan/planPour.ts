@@ -10,6 +10,7 @@ import { doubtsOfCard } from '../resin/doubtsOfCard';
 import { overPotLife, splitByPotLife } from './bucketWarnings';
 import { cutIntoLayers, type CutContext, type CutPour } from './cutPour';
 import type { MixedAt } from './batchClock';
+import { castingSection } from './castingSection';
 import { domesOf } from './domeSection';
 import { flowSection } from './flowSection';
 import { heatWarnings } from './heatWarnings';
@@ -17,7 +18,7 @@ import { pourClock, type PourClock } from './heat/pourClock';
 import { dampAirOf } from './heat/roomOf';
 import { mixedAtOf } from './mixedAtOf';
 import { mixturesOf, type Mixture } from './mixtures';
-import { inHalves, opensAsCured } from './inHalves';
+import { asHalves, inHalves, opensAsCured } from './inHalves';
 import { leftoversOf, type ReadyCavity } from './leftoversOf';
 import { measurePour } from './measurePour';
 import { bucketQuestionOf, fillersOfAll, mixPour, workingSection, type MixedPour } from './mixPour';
@@ -144,7 +145,8 @@ export function planPour(given: ResolvedPour, form: PouredForm, context: PourCon
   const mix = mixPour(pour, form, cut, mixtures, mixedAt, context.kept);
   const { total, batches, tint, portions } = mix;
   const working = workingSection(mix);
-  const layers = layersOf(pour, form, cut, mix, clock, mixedAt);
+  const cutLayers = layersOf(pour, form, cut, mix, clock, mixedAt);
+  const layers = form.box?.parting === undefined ? cutLayers : asHalves(cutLayers);
   const flow = flowSection(pour, layers);
   const lamp = lampSection(pour, layers, whole);
   const ownMould = form.box ?? form.castIn;
@@ -199,6 +201,7 @@ export function planPour(given: ResolvedPour, form: PouredForm, context: PourCon
     pressure,
     vacuum,
     mould,
+    casting: castingSection(pour, whole, form.castIn, roomC),
     times: planTimes(layers, resin, roomC),
     why: reasons(said, {
       resin,

@@ -28,6 +28,7 @@ import type { FillerKindName } from '../mix/fillers/fillerKinds';
 import type { BatchBucket, MixedAt, PotLifeBy } from './batchClock';
 import type {
   FlowSection,
+  CastingSection,
   LampSection,
   MouldSection,
   PlannedDome,
@@ -306,6 +307,8 @@ export interface PourPlan extends PouredSection, AmountsSection, MixSection, Lay
   readonly domes: readonly PlannedDome[];
   /** Undefined for what is no mould round a piece. */
   readonly mould: MouldSection | undefined;
+  /** Undefined for what is not cast in a mould. */
+  readonly casting: CastingSection | undefined;
   /** It goes round with its moulds: `batches` are its mixes. */
   readonly isRun?: true | undefined;
   /** Undefined for what is cast in the open. */

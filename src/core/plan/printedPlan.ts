@@ -60,9 +60,10 @@ function printedPour(pour: PourPlan) {
 }
 
 /** What a pour says that only some do, each under the key that it is said by. */
-const familyKeys = ({ flow, lamp, pressure, vacuum, domes, mould }: PourPlan): object => ({
+const familyKeys = ({ flow, lamp, pressure, vacuum, domes, mould, casting }: PourPlan): object => ({
   ...(domes.length === 0 ? {} : { dome: domes }),
   ...(mould === undefined ? {} : { mouldBox: mould }),
+  ...(casting === undefined ? {} : { casting }),
   ...(pressure === undefined ? {} : { pressure }),
   ...(vacuum === undefined ? {} : { vacuum }),
   ...(lamp?.isSaid === true ? { uv: lamp } : {}),

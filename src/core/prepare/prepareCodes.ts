@@ -1,6 +1,8 @@
 import type { CauseCode } from '../diagnose/causeCodes';
 import type { SealedFaces, Sealing } from '../person/personSchema';
 import type { SolidKind } from '../thermal/solids';
+import type { MasterMaterialName, Remedy } from '../mouldBox/masterMaterials';
+import type { MouldBox } from '../mouldBox/mouldBox';
 import type { JudgedMoisture } from './moisture';
 import type { CoatedSurface, Paint } from './prepareSchema';
 
@@ -21,7 +23,16 @@ export interface PrepareCodes {
   };
   'sealing-medium': { readonly waitMin: number };
   'clean-surface': { readonly surface: CoatedSurface };
-  'seal-master': Nothing;
+  /** Undefined where nobody said what it is of. */
+  'seal-master': {
+    readonly material: MasterMaterialName | undefined;
+    readonly remedy: Remedy | undefined;
+  };
+  /** Whether a platinum cure takes on what it lies on. */
+  'test-patch': { readonly name: string };
+  /** A piece lies in clay up to where its mould parts. */
+  'clay-bed': { readonly partingMm: number; readonly keys: number; readonly keyMm: number };
+  'cut-mould': { readonly why: 'closed' | 'deep' | 'holds' };
   wormholes: Nothing;
   'seal-edges': {
     readonly school: Sealing;
@@ -37,9 +48,9 @@ export interface PrepareCodes {
     readonly braces: number | undefined;
   };
   'seal-form': { readonly cureMin: number };
-  'build-box': Nothing;
+  'build-box': { readonly box: Pick<MouldBox, 'made' | 'heightMm' | 'wallMm'> | undefined };
   release: { readonly onto: 'form' | 'mould' | 'master' };
-  'spout-vents': Nothing;
+  'spout-vents': { readonly spoutMm: number | undefined; readonly vents: number };
   level: { readonly weightKg: number; readonly twoPeople: boolean };
   'hold-down': { readonly holdKg: number; readonly bodies: number };
   'mask-edges': Nothing;

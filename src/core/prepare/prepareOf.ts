@@ -112,6 +112,79 @@ function sealLines(context: PrepareContext): readonly Line[] {
   ];
 }
 
+/** What is made ready before rubber is poured, and what is done with the mould once it is out. */
+function mouldLines({ plan }: PrepareContext): readonly Line[] {
+  const made = plan.pours.find(({ mould }) => mould !== undefined);
+  const { mould } = made ?? {};
+  const pour =
+    made?.index ??
+    Math.max(
+      0,
+      plan.pours.findIndex(({ role }) => role === 'mould'),
+    );
+  const [onMaster] = mould?.checks ?? [];
+  const { material, remedy, porous = true } = onMaster ?? {};
+  const isSealed = material !== undefined && !porous && remedy === undefined;
+  const asksPatch = mould?.checks.some(({ platinum }) => platinum !== 'fine') === true;
+  const { parting, keys, spout, vents, zigzag } = mould ?? {};
+  const lines: Line[] = [
+    ...(isSealed
+      ? []
+      : [
+          {
+            code: 'seal-master',
+            data: { material, remedy },
+            minutes: 15,
+            wait: standing(4 * hour),
+          } as const,
+        ]),
+    ...(asksPatch
+      ? [
+          {
+            code: 'test-patch',
+            data: { name: made!.resin.name },
+            minutes: 10,
+            wait: standing(mould?.opensMin ?? day),
+          } as const,
+        ]
+      : []),
+    ...(parting === undefined
+      ? []
+      : [
+          {
+            code: 'clay-bed',
+            data: {
+              partingMm: parting.heightMm,
+              keys: keys?.count ?? 0,
+              keyMm: keys?.diameterMm ?? 0,
+            },
+            minutes: 45,
+          } as const,
+        ]),
+    {
+      code: 'build-box',
+      data: {
+        box: mould && { made: mould.made, heightMm: mould.heightMm, wallMm: mould.wallMm },
+      },
+      minutes: 30,
+    },
+    ...(mould !== undefined && spout === undefined && vents === undefined
+      ? []
+      : [
+          {
+            code: 'spout-vents',
+            data: { spoutMm: spout?.diameterMm, vents: vents?.count ?? 0 },
+            minutes: 15,
+          } as const,
+        ]),
+    { code: 'release', data: { onto: 'master' }, minutes: 15, wait: standing(0.5 * hour) },
+    ...(zigzag === undefined
+      ? []
+      : [{ code: 'cut-mould', data: { why: zigzag }, minutes: 20, when: 'after' } as const]),
+  ];
+  return lines.map((line) => ({ pour, ...line }));
+}
+
 function formLines(context: PrepareContext): readonly Line[] {
   const { hasForm, hasMoulds, makesMould, holdDown, person, plan } = context;
   const { sealantCureMin: cureMin } = person;
@@ -120,12 +193,7 @@ function formLines(context: PrepareContext): readonly Line[] {
   );
   const lines: Line[] = [];
   if (makesMould) {
-    lines.push(
-      { code: 'seal-master', data: {}, minutes: 15, wait: standing(4 * hour) },
-      { code: 'build-box', data: {}, minutes: 30 },
-      { code: 'spout-vents', data: {}, minutes: 15 },
-      { code: 'release', data: { onto: 'master' }, minutes: 15, wait: standing(0.5 * hour) },
-    );
+    lines.push(...mouldLines(context));
   }
   if (hasForm && wall !== undefined) {
     const { board, thicknessMm, braceEveryMm, braces } = wall;
@@ -138,7 +206,8 @@ function formLines(context: PrepareContext): readonly Line[] {
   if (hasMoulds) {
     const isInMould = ({ parts }: PourPlan): boolean =>
       parts.some(({ shape }) => shape === 'mould');
-    const pour = Math.max(0, plan.pours.findIndex(isInMould));
+    const casts = plan.pours.findIndex(({ role }) => role === 'castings');
+    const pour = Math.max(0, plan.pours.findIndex(isInMould), casts);
     const names = plan.pours[pour]!.parts.flatMap(({ shape, name }) =>
       shape === 'mould' && name !== undefined ? [name] : [],
     );

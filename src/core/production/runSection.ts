@@ -1,6 +1,7 @@
 import type { Coded } from '../codes/coded';
 import { ofPour, type ResolvedJob } from '../job/resolveJob';
 import { pricePerG } from '../stock/pricePerG';
+import { castInBoxOf } from '../mouldBox/castIn';
 import type { Plan, PourPlan, Shelf } from '../plan/planTypes';
 import { readQuantity } from '../quantity/readQuantity';
 import { roomTemperatureRule, timeRule } from '../quantity/rules';
@@ -10,6 +11,7 @@ import { familyOf } from '../resin/families';
 import { hardenerNames, withHardener } from '../resin/withHardener';
 import { runSchedule, type Rhythm, type RunAct } from './runSchedule';
 import type { RunShape } from './runShape';
+import { slowedBy, thinnessOf } from './thinCasting';
 import { runShapeOf } from './withRuns';
 
 /** What would make a run shorter, worked out; min. */
@@ -114,7 +116,10 @@ function quicker(
   const cards = (shelf?.resins ?? [found]).filter(({ family }) => familyOf(family).kind === kind);
   return cards.flatMap((card) =>
     hardenerNames(card).flatMap((hardener, at) => {
-      const read = readResin(withHardener(card, at === 0 ? undefined : hardener));
+      const read = slowedBy(
+        readResin(withHardener(card, at === 0 ? undefined : hardener)),
+        thinnessOf(said, card.family),
+      );
       const { demould } = read.times;
       if (demould === undefined || read.potLife === undefined) return [];
       const demouldMin = Math.max(timeAtMin(demould, roomC), shape.heldMin);
@@ -282,6 +287,9 @@ export function runSection(
     const fillsADay = fillsWithin(rhythm, dayMin);
     const days = fillsADay === 0 ? 0 : Math.ceil(rhythm.fills / fillsADay);
     const lastFills = rhythm.fills - Math.max(0, days - 1) * fillsADay;
+    // A mould that the job makes lasts as its box says, unless the run says otherwise.
+    const lasts = run.lasts ?? castInBoxOf(resolved.pours[index]!.said)?.lasts;
+    const worn = { ...run, lasts };
     const { totalG } = plan.pours[index]!;
     const [part] = (pour.measure ?? resolved.job.measure)!.parts;
     const { mixMin, pourMin, perMix, demouldMin, handlingMin } = rhythm;
@@ -304,10 +312,10 @@ export function runSection(
       totalG,
       spare: shape.cast - shape.neededPieces,
       wear: wearOf(
-        { run, mould: part?.shape === 'mould' ? (part.mould.castings ?? 0) : undefined },
+        { run: worn, mould: part?.shape === 'mould' ? (part.mould.castings ?? 0) : undefined },
         shape,
       ),
-      cost: costOf(resolved, plan, index, run, shape),
+      cost: costOf(resolved, plan, index, worn, shape),
       ways: waysOf(resolved, index, shape, makespanMin, shelf),
     };
   });

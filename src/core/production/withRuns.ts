@@ -4,6 +4,7 @@ import type { Job, Measure, Pour } from '../job/jobSchema';
 import { InputError } from '../problem';
 import { readResin } from '../resin/readResin';
 import { withHardener } from '../resin/withHardener';
+import { slowedBy, thinnessOf } from './thinCasting';
 import { isWholeMould, runShape, type RunShape } from './runShape';
 
 /** The one mould that a run goes round with, where its pour has one. @throws InputError `run-needs-one-mould` */
@@ -33,7 +34,9 @@ export function runShapeOf(job: Job, index: number): RunShape | undefined {
   if (run === undefined) return undefined;
   const [part] = mouldOf(job, index).parts;
   const card = withHardener(pour.resin, pour.hardener);
-  return runShape(run, part!, jobPour(job, index), card, readResin(card));
+  const said = jobPour(job, index);
+  const resin = slowedBy(readResin(card), thinnessOf(said, card.family));
+  return runShape(run, part!, said, card, resin);
 }
 
 /**

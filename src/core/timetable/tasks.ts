@@ -7,6 +7,7 @@ export type TaskKind =
   | 'peak'
   | 'fan-off'
   | 'scuff'
+  | 'turn-mould'
   | 'demould'
   | 'plane'
   | 'drips'

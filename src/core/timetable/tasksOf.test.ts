@@ -1,5 +1,6 @@
 import twoLayers from '../../../docs/formats/two-layers.job.json';
 import { demoJobs } from '../../data/demo/demoJobs';
+import { demoMoulds } from '../../data/demo/demoMoulds';
 import { readJob } from '../job/readJob';
 import { resolveJob } from '../job/resolveJob';
 import { personOf } from '../person/person';
@@ -124,7 +125,16 @@ describe('the tasks of a job', () => {
   });
 
   test('a mould is in use from the pour until its castings are out', () => {
-    expect(demo('demo-cleats').tasks.uses).toEqual([
+    const inLibrary = demo('demo-cleats', {
+      pours: demoJobs
+        .find(({ id }) => id === 'demo-cleats')!
+        .pours.map((pour) =>
+          pour.role === 'castings'
+            ? { ...pour, measure: { parts: [{ shape: 'mould', mould: demoMoulds[0], count: 1 }] } }
+            : pour,
+        ),
+    });
+    expect(inLibrary.tasks.uses).toEqual([
       {
         what: 'Cleats, four in a row',
         kind: 'mould',

@@ -15,6 +15,8 @@ const day = 24 * 60;
 
 /** Scuffing a face, wiping it and letting the alcohol dry off, min; and how long a wiped face stays clean. */
 const [scuffMin, wipedForMin] = [20, day];
+/** Turning a half over, clay off, cleaning it, release on all of it and drying, min. */
+const turnMouldMin = 45;
 /** Taking a form apart, or a piece out of its mould, min. */
 const demouldMin = { form: 30, mould: 10 } as const;
 /** Flattening one face, sanding it, filling its pinholes, min. */
@@ -99,20 +101,22 @@ function layerTasks(
   const clocks = given.clocks[pour.index]?.[layer];
   const minutes = pouringMin(pour.layers[layer]!, given.person);
   const found = tieOf(given, pour, layer, planed);
+  const isHalf = pour.layers[layer]!.joint?.ofHalves === true;
+  const onHardMin = isHalf ? turnMouldMin : scuffMin;
   const scuff: TaskSpec[] =
     found?.isOnHard === true
       ? [
           spec({
             ...where,
             id: `${id}/scuff`,
-            kind: 'scuff',
-            minutes: scuffMin,
+            kind: isHalf ? 'turn-mould' : 'scuff',
+            minutes: onHardMin,
             hands: 'on',
             tie: found.tie,
           }),
         ]
       : [];
-  const wiped = { fromMin: scuffMin, toMin: scuffMin + wipedForMin, safe: undefined };
+  const wiped = { fromMin: onHardMin, toMin: onHardMin + wipedForMin, safe: undefined };
   const tie = found?.isOnHard === true ? early(`${id}/scuff`, wiped) : found?.tie;
   const { peakMin } = clocks ?? {};
   return [

@@ -119,7 +119,8 @@ describe('a pot in a plan', () => {
   const pressure = { gauge: '40 psi', rating: '60 psi' } as const;
 
   it('tells what it does to bubbles, how long it is held and when it must be closed', () => {
-    const section = planJob(cast({ pressure })).pours[0]!.pressure!;
+    const asThick = { casting: { thickness: '10 mm' } };
+    const section = planJob(cast({ pressure, ...asThick })).pours[0]!.pressure!;
     expect(section.volumeRatio).toBeCloseTo(0.2687, 4);
     expect(section.diameterRatio).toBeCloseTo(0.645, 3);
     expect(section.ofRating).toBeCloseTo(2 / 3, 9);

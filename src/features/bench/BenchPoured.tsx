@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import { isBatchLane } from '../../core/bench/benchState';
+import { isBatchLane } from '../../core/bench/lanes';
 import { PouredContext, type PouredShare } from '../../ui/section/poured';
 import { useBench } from './benchSource';
 

@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { pourOf } from '../../core/bench/benchCopy';
-import { isAfterLane, isBatchLane, lookOf, type Lane } from '../../core/bench/benchState';
+import { lookOf } from '../../core/bench/benchState';
+import { isAfterLane, isBatchLane, type Lane } from '../../core/bench/lanes';
 import { potClockOf } from '../../core/bench/potClock';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';
@@ -41,7 +42,7 @@ export function BenchStrip({ pots, here, onLane }: BenchStripProps) {
       ? capital(sayLane(lane, pour) || 'the batch')
       : lane.kind === 'ready'
         ? `Layer ${lane.layer + 1}`
-        : 'Bubbles';
+        : nameOfAfter(lane);
   return (
     <View style={styles.row}>
       {all.map((lane) => (
@@ -55,6 +56,13 @@ export function BenchStrip({ pots, here, onLane }: BenchStripProps) {
       ))}
     </View>
   );
+}
+
+/** What is looked after: a mould of a run, the pot, or bubbles. */
+function nameOfAfter(lane: Lane): string {
+  const said = isAfterLane(lane) ? lane.later[0] : undefined;
+  if (said?.code === 'empty-mould') return `Mould ${said.data.mould}`;
+  return said?.code === 'close-pot' ? 'Pot' : 'Bubbles';
 }
 
 /** How long a batch still lasts, when bubbles are due, or what is next. */

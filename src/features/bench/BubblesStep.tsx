@@ -1,4 +1,5 @@
-import { lookOf, type AfterLane } from '../../core/bench/benchState';
+import { lookOf } from '../../core/bench/benchState';
+import type { AfterLane } from '../../core/bench/lanes';
 import { Words } from '../../ui/text/Words';
 import { doneWords, sayClock, toolNames, toolWords } from '../../words/bench';
 import { useBench } from './benchSource';

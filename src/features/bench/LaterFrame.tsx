@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { AfterLane } from '../../core/bench/benchState';
+import type { BenchEvent } from '../../core/bench/benchEvents';
+import type { AfterLane } from '../../core/bench/lanes';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayRoughly } from '../../words/rough';
@@ -24,11 +25,21 @@ interface LaterFrameProps {
   readonly subtitle?: string;
   /** What one says when it is done. */
   readonly doneWord: string;
+  /** What is written down with it. */
+  readonly more?: Partial<BenchEvent>;
   readonly children: (isDue: boolean, inMin: number) => ReactNode;
 }
 
 /** Something that is due at its time after a pour: told before, done then, late after. */
-export function LaterFrame({ lane, dueAt, title, subtitle, doneWord, children }: LaterFrameProps) {
+export function LaterFrame({
+  lane,
+  dueAt,
+  title,
+  subtitle,
+  doneWord,
+  more,
+  children,
+}: LaterFrameProps) {
   const { act, clock, practice } = useBench();
   const { step } = useGuide();
   const now = useBenchTime();
@@ -40,7 +51,7 @@ export function LaterFrame({ lane, dueAt, title, subtitle, doneWord, children }:
       {...(subtitle === undefined ? {} : { subtitle })}
       main={{
         label: isDue ? doneWord : 'Done already',
-        onPress: () => void act(doneNow(step, clock.now())),
+        onPress: () => void act(doneNow(step, clock.now(), more)),
       }}
     >
       <View testID="main-figure" style={styles.stack}>

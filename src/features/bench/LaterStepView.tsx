@@ -1,16 +1,19 @@
-import { lookOf, type AfterLane } from '../../core/bench/benchState';
+import { lookOf } from '../../core/bench/benchState';
+import type { AfterLane } from '../../core/bench/lanes';
 import { Words } from '../../ui/text/Words';
 import { doneWords, sayClock } from '../../words/bench';
 import { sayLater } from '../../words/laterSteps';
 import { BigFigure } from './BigFigure';
 import { useGuide } from './guide';
 import { LaterFrame } from './LaterFrame';
+import { MouldStep } from './MouldStep';
 
 /** What is done with a layer later: under the lamp, into the pot and out of it, flakes when they stay. */
 export function LaterStepView({ lane }: { readonly lane: AfterLane }) {
   const { step } = useGuide();
   const { dueAt, later } = lookOf(lane, step);
   if (later === undefined) return null;
+  if (later.code === 'empty-mould') return <MouldStep key={lane.id} lane={lane} mould={later} />;
   const [title, lines] = sayLater(later);
   return (
     <LaterFrame

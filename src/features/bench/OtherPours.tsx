@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { benchState, isAfterLane, laneInHand, lookOf } from '../../core/bench/benchState';
+import { benchState, laneInHand, lookOf } from '../../core/bench/benchState';
+import { isAfterLane } from '../../core/bench/lanes';
 import { potClockOf } from '../../core/bench/potClock';
 import { useLives } from '../../data/hooks/queries';
 import { nameOfLive, useLivePour } from '../../data/hooks/useLivePour';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isBatchLane } from '../../core/bench/benchState';
+import { isBatchLane } from '../../core/bench/lanes';
 import { PlainInput } from '../../ui/fields/PlainInput';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import type { Poured } from '../../core/mix/correction';
 import { correctBatch, type BatchCorrection } from '../../core/plan/correctBatch';
 import type { PourPlan } from '../../core/plan/planTypes';

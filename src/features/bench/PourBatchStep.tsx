@@ -1,8 +1,9 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
+import { mouldsOfMix } from '../../core/bench/runLanes';
 import { mixedGOfBatch } from '../../core/bench/poured';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import { Words } from '../../ui/text/Words';
 import { Section } from '../../ui/section/Section';
 import { space } from '../../ui/theme/tokens';
@@ -57,7 +58,7 @@ export function PourBatchStep({ lane }: { readonly lane: BatchLane }) {
       main={{ label: doneWords.pour, onPress: () => void act(doneNow(step, clock.now())) }}
     >
       <View style={styles.lines} testID="main-figure">
-        {sayWhere(pour, lane).map((line) => (
+        {sayWhere(pour, lane, mouldsOfMix(copy.run, lane.batch.place - 1)).map((line) => (
           <Words key={line} size="title" weight="bold">
             {line}
           </Words>

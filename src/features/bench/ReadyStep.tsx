@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { useState } from 'react';
 import { pourOf } from '../../core/bench/benchCopy';
-import type { Lane } from '../../core/bench/benchState';
+import type { Lane } from '../../core/bench/lanes';
 import { idOfLine, type PrepareLine } from '../../core/prepare/prepareOf';
 import { useChangeDays, useTicksOf } from '../../data/hooks/useJobDays';
 import { ownZone } from '../../ui/useNow';
@@ -53,15 +53,16 @@ export function ReadyStep({ lane, job }: ReadyStepProps) {
       everyLayer.has(line.code) ||
       (lane.layer === 0 && practice === undefined && !ticked.has(idOfLine(line))),
   );
-  const usesAlcohol =
-    pour.joins?.school === 'scuff' || pour.layers[lane.layer]?.joint?.school === 'scuff';
+  const under = pour.layers[lane.layer]?.joint;
+  const joint = under?.ofHalves === true ? 'halves' : under?.school;
+  const usesAlcohol = pour.joins?.school === 'scuff' || joint === 'scuff';
   const lines = [
     ...open.map((line) => ({ id: idOfLine(line), text: sayLine(line) })),
     ...sayReadyLines({
       hasGear: open.some(({ code }) => code === 'gear'),
       hasLevel: open.some(({ code }) => code === 'level'),
       hasCups: open.some(({ code }) => code === 'mark-cups'),
-      joint: pour.layers[lane.layer]?.joint?.school,
+      joint,
       onCoat: pour.role === 'coat' && lane.layer > 0,
       torchAndAlcohol: copy.tool === 'torch' && usesAlcohol,
     }),

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
 import { restWays, type RestWay } from '../../core/bench/benchEvents';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import { stirShares } from '../../core/bench/benchSteps';
 import { potClockOf, usualBathC } from '../../core/bench/potClock';
 import { Words } from '../../ui/text/Words';

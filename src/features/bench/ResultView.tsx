@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
+import { runStand } from '../../core/bench/runLanes';
 import { potClockOf } from '../../core/bench/potClock';
 import { pourResult, type BatchResult } from '../../core/bench/pourResult';
 import { useSettings } from '../../data/hooks/queries';
@@ -9,6 +10,7 @@ import { useColours } from '../../ui/theme/theme';
 import { space } from '../../ui/theme/tokens';
 import { sayBatchResult, sayResultHead } from '../../words/benchResult';
 import { sayMoney } from '../../words/figures';
+import { sayRunStand } from '../../words/run';
 import { sayRoughly } from '../../words/rough';
 import { useBench } from './benchSource';
 import { BigButton } from './BigButton';
@@ -59,6 +61,11 @@ export function ResultView({ pots, told, children }: ResultViewProps) {
             </Words>
           )}
         </View>
+        {copy.run !== undefined && (
+          <Words size="large" weight="semibold" testID="run-stand">
+            {sayRunStand(runStand(copy.run, state.lanes))}
+          </Words>
+        )}
         {told}
         {result.batches.map((batch) => (
           <BatchOfResult key={batch.id} batch={batch} several={several} />

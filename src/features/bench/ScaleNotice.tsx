@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { pourOf } from '../../core/bench/benchCopy';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import type { WeighingNotice, WeighingPhase } from '../../core/bench/weighing';
 import type { ScaleTrouble } from '../../core/instruments/scaleReading';
 import { Words } from '../../ui/text/Words';

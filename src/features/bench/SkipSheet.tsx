@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { isBatchLane } from '../../core/bench/benchState';
+import { isBatchLane } from '../../core/bench/lanes';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { skipReasons, stepNames } from '../../words/bench';

@@ -1,5 +1,5 @@
 import { pourOf } from '../../core/bench/benchCopy';
-import { isAfterLane, isBatchLane, type BatchLane } from '../../core/bench/benchState';
+import { isAfterLane, isBatchLane, type BatchLane } from '../../core/bench/lanes';
 import { doneWords, sayColouring, sayCup, secondCupWords } from '../../words/bench';
 import { sayPigments } from '../../words/sheet';
 import { useBench } from './benchSource';

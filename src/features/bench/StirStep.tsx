@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import { firstStirMin } from '../../core/bench/benchSteps';
 import { Words } from '../../ui/text/Words';
 import { useColours } from '../../ui/theme/theme';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../core/bench/benchCopy';
 import { gOfStrokes } from '../../core/bench/byVolume';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import type { Strokes } from '../../core/mix/strokes';
 import { space } from '../../ui/theme/tokens';
 import { doneWords } from '../../words/bench';

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { BenchCopy } from '../../core/bench/benchCopy';
-import { isAfterLane, lookOf, type BenchState } from '../../core/bench/benchState';
+import { lookOf, type BenchState } from '../../core/bench/benchState';
+import { isAfterLane } from '../../core/bench/lanes';
 import { potClockOf, potVoices, type PotVoice } from '../../core/bench/potClock';
 import { potVoiceSpoken, stepNames } from '../../words/bench';
 import { useAlarm } from './alarm';

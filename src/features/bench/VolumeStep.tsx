@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { gOfVolume, volumeIn, volumeOfPart } from '../../core/bench/byVolume';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import { doneWords } from '../../words/bench';
 import { sayOnScale } from '../../words/figures';
 import type { CupFigures } from '../../core/mix/onScale';

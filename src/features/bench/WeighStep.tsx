@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { pourOf } from '../../core/bench/benchCopy';
 import type { BenchEvent } from '../../core/bench/benchEvents';
-import type { BatchLane } from '../../core/bench/benchState';
+import type { BatchLane } from '../../core/bench/lanes';
 import { partWeightOf, type PartWeight } from '../../core/bench/partWeight';
 import { answered, countFromHere, isStill, itIsResin, standingOf } from '../../core/bench/weighing';
 import { doneWords } from '../../words/bench';

@@ -2,8 +2,14 @@ import { movedOf } from '../../core/bench/curing';
 import type { CoatSurface } from '../../core/coats/coatSurfaces';
 import type { MovedCure } from '../../core/cure/movedCure';
 import type { CureState, CureTest } from '../../core/record/cureTests';
-import type { BenchEvent, FigureSource, ReadPlace, RestWay } from '../../core/bench/benchEvents';
-import type { StepState } from '../../core/bench/benchState';
+import type {
+  BenchEvent,
+  FigureSource,
+  ReadPlace,
+  RestWay,
+  Warmth,
+} from '../../core/bench/benchEvents';
+import type { StepState } from '../../core/bench/lanes';
 import type { Deed } from '../../data/hooks/useLivePour';
 
 type Step = Pick<StepState, 'id' | 'lane'>;
@@ -85,6 +91,11 @@ export const clocksMoved =
   (at: number, moved: MovedCure): Deed =>
   ({ events }) =>
     (movedOf({ events })?.of ?? 0) >= moved.of ? [] : [{ at, did: 'moved', moved }];
+
+/** How warm the casting in a mould was found. */
+export const warmed =
+  (lane: string, at: number, warmth: Warmth): Deed =>
+  () => [{ at, did: 'warmed', lane, warmth }];
 
 /** The fan is off, the piece out of its form, or planed. */
 export const sinceDone =

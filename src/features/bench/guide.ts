@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { BatchLane, Lane, StepState } from '../../core/bench/benchState';
+import type { BatchLane, Lane, StepState } from '../../core/bench/lanes';
 import type { CupAnswer } from '../../core/bench/potClock';
 
 /** What stands over the guide. */

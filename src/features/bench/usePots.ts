@@ -1,6 +1,7 @@
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
 import type { BenchCopy } from '../../core/bench/benchCopy';
-import { isBatchLane, type BatchLane, type BenchState } from '../../core/bench/benchState';
+import { type BenchState } from '../../core/bench/benchState';
+import { isBatchLane, type BatchLane } from '../../core/bench/lanes';
 import { cupQuestionOf, type CupAnswer } from '../../core/bench/potClock';
 import { useShared } from '../../data/hooks/useShared';
 import { askCup } from '../../workers/benchModels';

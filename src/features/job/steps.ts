@@ -96,7 +96,7 @@ const records = {
     label: 'Run',
     of: 'pour',
     ofCastings: true,
-    fields: /^run\b/,
+    fields: /^(run|casting)\b/,
     figure: sayRunFigure,
   },
   buy: { label: 'Buy', of: 'job', figure: sayBuyFigure },

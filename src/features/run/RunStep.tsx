@@ -38,6 +38,7 @@ import {
   sayWear,
 } from '../../words/run';
 import { useRun } from '../../workers/useRun';
+import { CastingLines } from './CastingLines';
 
 /** A run of castings: how long it takes, what holds it up, and what would make it shorter. */
 export function RunStep() {
@@ -67,6 +68,7 @@ export function RunStep() {
             onPress={() => setSaid({ pieces: '24' })}
           />
         </View>
+        <CastingLines />
       </View>
     );
   }
@@ -92,6 +94,7 @@ export function RunStep() {
       </MainFigure>
       {run !== undefined && <RunFigures run={run} />}
       <RunSettings run={run} />
+      <CastingLines />
       <View style={styles.row}>
         <ActionButton label="No run" onPress={() => setSaid(undefined)} />
       </View>

@@ -4,11 +4,17 @@ const shelves = [
   { value: 'resins', label: 'Resins' },
   { value: 'moulds', label: 'Moulds' },
   { value: 'buying', label: 'Buying' },
+  { value: 'repair', label: 'Repairs' },
 ] as const;
 type ShelfName = (typeof shelves)[number]['value'];
 
 /** Where each shelf is. */
-export const shelfPaths = { resins: '/shelf', moulds: '/moulds', buying: '/buying' } as const;
+export const shelfPaths = {
+  resins: '/shelf',
+  moulds: '/moulds',
+  buying: '/buying',
+  repair: '/repair',
+} as const;
 
 interface ShelfTabsProps {
   readonly here: ShelfName;

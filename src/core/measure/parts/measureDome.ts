@@ -14,7 +14,7 @@ import type { Reading } from './reading';
 const lengthMm = (typed: string): number => readQuantity(typed, lengthRule).value;
 
 /** A drop out of a common dropper, ml. Assumed. */
-const usualDropMl = 0.03;
+export const usualDropMl = 0.03;
 
 /** From this share on what its weight adds is told. */
 const worthTelling = 0.3;

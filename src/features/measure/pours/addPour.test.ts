@@ -16,6 +16,8 @@ const draftOf = (id: string): JobDraft => {
 const toBeTold: Readonly<Record<string, readonly string[]>> = {
   'demo-wheelhouse seal': ['no-faces'],
   'demo-wheelhouse coat': ['no-faces'],
+  // What was turned has no level face.
+  'demo-cleats coat': ['covers-nothing'],
 };
 /** Parts of one's own are measured next. */
 const stillToMeasure = new Set(['mould-and-castings', 'fill-on-top', 'other-resin']);
