@@ -54,6 +54,29 @@ test('uv: 3 mm gel with 110.8 mJ/cm², 22.2 s at 5 mW/cm²', () => {
   expect(layers[0]!.gelS).toBeCloseTo(22.2, 1);
 });
 
+test('mouldBox: 90 × 70 × 55 mm round 118 ml are 228.5 ml and 269.6 g', () => {
+  const resin = {
+    name: 'Rubber',
+    family: 'silicone-tin',
+    ratio: { by: 'weight', a: 10, b: 1 },
+    densityMixed: '1.18 g/ml',
+  };
+  const mouldBox = { sizes: { length: '90 mm', width: '70 mm', height: '55 mm' } };
+  const measure = {
+    parts: [{ shape: 'displaced', before: '300 ml', after: '418 ml', count: 1 }],
+  };
+  const { said } = run('plan.ts', job({ resin, mouldBox, overage: '0 %' }, measure));
+  expect(said['totalG']).toBeCloseTo(269.6, 1);
+  expect(said['mouldBox']).toMatchObject({
+    rubberMl: expect.closeTo(228.5, 9),
+    rubberG: expect.closeTo(269.6, 1),
+    made: { kind: 'sizes' },
+  });
+  const [a, b] = ['a', 'b'].map((part) => (said[part] as { g: number }).g);
+  expect(a).toBeCloseTo(245.1, 1);
+  expect(b).toBeCloseTo(24.5, 1);
+});
+
 test('dome: 30 mm across and 3 mm high hold 1.074 ml', () => {
   const resin = { name: 'Coat', family: 'coating-epoxy', ratio: { by: 'weight', a: 2, b: 1 } };
   const dome = { shape: 'dome', face: { shape: 'circle', diameter: '30 mm' }, height: '3 mm' };

@@ -60,6 +60,7 @@ for (const path of [
   '/jobs/demo-lamp-base/choose',
   '/jobs/demo-sill-knot/trace?of=parts&index=0',
   '/buying',
+  '/repair',
   '/shelf',
   '/shelf/demo-slow-clear',
   '/moulds',

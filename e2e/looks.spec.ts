@@ -80,6 +80,8 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/jobs/demo-dial-lenses/layers', press(/^This lamp/)],
   ['/jobs/demo-cleats/mix?pour=2', press(/^Pressure pot/)],
   ['/jobs/demo-cleats/run?pour=2'],
+  ['/jobs/demo-cleats/box?pour=1'],
+  ['/repair'],
   ['/jobs/demo-drawer-tray/buy'],
   ['/jobs/demo-galley-inlay/hold', press(/^Driftwood knot/)],
   ['/jobs/demo-galley-inlay/prepare', press(/^Moisture, by the meter/)],

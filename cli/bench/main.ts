@@ -10,6 +10,7 @@ import { benchLearn } from './learn';
 import { benchLoad } from './load';
 import { benchMeasure } from './measure';
 import { benchMesh } from './mesh';
+import { benchMould } from './mould';
 import { benchPlan } from './plan';
 import { benchRecordList } from './recordList';
 import { measureReliability } from './reliability/reliability';
@@ -50,6 +51,7 @@ async function main(): Promise<void> {
     ...benchAmounts(),
     ...benchTimetable(),
     ...benchMeasure(),
+    ...benchMould(),
     ...benchHeat(),
     ...benchRanges(),
     ...benchLearn(),

@@ -166,7 +166,7 @@ export function sayParting(section: MouldSection): string | undefined {
         : `${sayArea(undercut.mm2)} look the wrong way, ${sayPercent(undercut.share)} of what leans: the lower half ${sayArea(undercut.lowerMm2)}, the upper ${sayArea(undercut.upperMm2)}. Rubber gives; hard castings break.`;
   const best =
     bestMm === undefined || Math.abs(bestMm - heightMm) < 0.5
-      ? isTyped
+      ? isTyped || (undercut?.mm2 ?? 0) < 1
         ? ''
         : ' Nowhere would less hold.'
       : ` Least would hold ${sayHeight(bestMm)} up.`;

@@ -10,8 +10,12 @@ import { sayResin } from './sheet';
 
 /** One figure for each step of a job, as its row in the list of the work tells it. */
 
-export function sayMeasuredFigure({ form, together }: Plan): string {
-  if (form === undefined) return sayMl(together.cavityMl);
+export function sayMeasuredFigure({ form, together, pours }: Plan): string {
+  // What a mould is poured round is what was measured.
+  const mould = pours.find((pour) => pour.mould !== undefined)?.mould;
+  if (form === undefined) {
+    return sayMl(mould === undefined ? together.cavityMl : mould.pieceMl * mould.pieces);
+  }
   const { cavityMl, cavityPlusMinusMl, cavityErrs } = form;
   const sure = cavityPlusMinusMl === 0;
   const told = sayPlusMinus({ plusMinusMl: cavityPlusMinusMl, errs: cavityErrs });

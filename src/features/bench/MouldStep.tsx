@@ -43,17 +43,19 @@ export function MouldStep({ lane, mould }: MouldStepProps) {
       {(isDue, inMin) => (
         <>
           {!isDue && <BigFigure figure={sayClock(inMin)} caption="until it may be tried" />}
-          <View style={styles.row}>
-            {(['hot', 'cooling'] as const).map((warmth) => (
-              <BigButton
-                key={warmth}
-                label={warmthWords[warmth]}
-                kind={felt?.warmth === warmth ? 'main' : 'plain'}
-                onPress={() => void act(warmed(lane.id, clock.now(), warmth))}
-                style={styles.grow}
-              />
-            ))}
-          </View>
+          {!isDue && (
+            <View style={styles.row}>
+              {(['hot', 'cooling'] as const).map((warmth) => (
+                <BigButton
+                  key={warmth}
+                  label={warmthWords[warmth]}
+                  kind={felt?.warmth === warmth ? 'main' : 'plain'}
+                  onPress={() => void act(warmed(lane.id, clock.now(), warmth))}
+                  style={styles.grow}
+                />
+              ))}
+            </View>
+          )}
           {lines.map((line) => (
             <Words key={line} size="large">
               {line}

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { FieldPath } from 'react-hook-form';
+import { useWatch, type FieldPath } from 'react-hook-form';
 import {
   altitudeRule,
   fillRule,
@@ -11,7 +11,7 @@ import {
   type QuantityRule,
 } from '../../core/quantity/rules';
 import type { Kind } from '../../core/quantity/kinds';
-import type { PourDraft } from '../../data/draft/jobDraft';
+import type { JobDraft, PourDraft } from '../../data/draft/jobDraft';
 import { useOpenJob } from '../../data/draft/openJob';
 import { usePourField, usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -128,10 +128,18 @@ function AtOnce() {
   return <CountField label="Moulds at once" {...usePourField('pressure.count')} />;
 }
 
-/** Inside of the pot and outside of the mould: both are said, or neither. */
+/** Whether the job makes the mould: then its outside is known. */
+const useMakesMould = (): boolean =>
+  useWatch<JobDraft, 'pours', JobDraft, boolean>({
+    name: 'pours',
+    compute: (pours) => pours.some(({ mouldBox }) => mouldBox !== undefined),
+  });
+
+/** Inside of the pot and outside of the mould, where the job does not make that. */
 function Inside() {
   const [pot, setPot] = usePourPart('pressure.pot');
   const [mould, setMould] = usePourPart('pressure.mould');
+  const makesMould = useMakesMould();
   const isOn = pot !== undefined || mould !== undefined;
   return (
     <>
@@ -140,43 +148,42 @@ function Inside() {
         value={isOn}
         onChange={(on) => {
           setPot(on ? { diameter: '', height: '' } : undefined);
-          setMould(on ? { length: '', width: '', height: '' } : undefined);
+          setMould(on && !makesMould ? { length: '', width: '', height: '' } : undefined);
         }}
       />
       {isOn && (
-        <>
-          <FieldRow>
-            <PotField
-              path="pressure.pot.diameter"
-              label="Pot, inside across"
-              unit="mm"
-              rule={lengthRule}
-            />
-            <PotField
-              path="pressure.pot.height"
-              label="Pot, inside high"
-              unit="mm"
-              rule={lengthRule}
-            />
-          </FieldRow>
-          <FieldRow>
-            <PotField
-              path="pressure.mould.length"
-              label="Mould, long"
-              unit="mm"
-              rule={lengthRule}
-            />
-            <PotField path="pressure.mould.width" label="Mould, wide" unit="mm" rule={lengthRule} />
-            <PotField
-              path="pressure.mould.height"
-              label="Mould, high"
-              unit="mm"
-              rule={lengthRule}
-            />
-          </FieldRow>
-        </>
+        <FieldRow>
+          <PotField
+            path="pressure.pot.diameter"
+            label="Pot, inside across"
+            unit="mm"
+            rule={lengthRule}
+          />
+          <PotField
+            path="pressure.pot.height"
+            label="Pot, inside high"
+            unit="mm"
+            rule={lengthRule}
+          />
+        </FieldRow>
       )}
+      {isOn && mould === undefined && (
+        <Words size="small" colour="inkSoft">
+          The mould is the one that this job makes, as large as its box.
+        </Words>
+      )}
+      {mould !== undefined && <OutsideOfMould />}
     </>
+  );
+}
+
+function OutsideOfMould() {
+  return (
+    <FieldRow>
+      <PotField path="pressure.mould.length" label="Mould, long" unit="mm" rule={lengthRule} />
+      <PotField path="pressure.mould.width" label="Mould, wide" unit="mm" rule={lengthRule} />
+      <PotField path="pressure.mould.height" label="Mould, high" unit="mm" rule={lengthRule} />
+    </FieldRow>
   );
 }
 
