@@ -178,7 +178,7 @@ const shots: readonly Shot[] = [
       await page.getByRole('img', { name: /^Moulds over/ }).waitFor();
     },
   },
-  { name: 'wide-job', path: '/jobs/demo-galley-inlay/mix?pour=2', wide: true },
+  { name: 'wide-job', path: '/jobs/demo-cleats/box?pour=1', wide: true },
 ];
 
 const takeAll = (): Promise<void> =>

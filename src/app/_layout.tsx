@@ -31,7 +31,12 @@ const places: readonly {
   { name: 'Today', icon: 'calendar', path: '/today', under: ['/today'] },
   { name: 'Jobs', icon: 'jobs', path: '/jobs', under: ['/jobs', '/records'] },
   { name: 'Quick mix', icon: 'scale', path: '/quick', under: ['/quick'] },
-  { name: 'Shelf', icon: 'shelf', path: '/shelf', under: ['/shelf', '/moulds', '/buying', '/repair'] },
+  {
+    name: 'Shelf',
+    icon: 'shelf',
+    path: '/shelf',
+    under: ['/shelf', '/moulds', '/buying', '/repair'],
+  },
   { name: 'Data', icon: 'tune', path: '/data', under: ['/data'] },
 ];
 

@@ -2,6 +2,8 @@ import { sayCoded, type Coded, type Sentences } from '../core/codes/coded';
 import type { EvidenceCodes, Notable } from '../core/codes/evidenceCodes';
 import type { CauseCode } from '../core/diagnose/causeCodes';
 import type { FaultKind, FaultPlace, FaultSeverity } from '../core/record/faults';
+import { masterMaterialWords } from './mould';
+import { sayGauge } from './pressures';
 import { sayDegrees, sayMm, sayPercent, sayTime } from './figures';
 
 /** What is wrong, as one says it. */
@@ -28,6 +30,9 @@ export const faultNames: Readonly<Record<FaultKind, string>> = {
   leaked: 'Form leaked',
   floated: 'Something floated up',
   stuck: 'Stuck in the mould',
+  warts: 'Warts on the casting',
+  torn: 'The mould tore',
+  'soft-below': 'Hard above, soft below',
 };
 
 export const faultPlaceNames: Readonly<Record<FaultPlace, string>> = {
@@ -105,6 +110,23 @@ const evidenceSentences: Sentences<EvidenceCodes> = {
     `Layer ${data.layer} was poured ${sayTime(data.afterMin)} after the one under it: too firm to bond, and too soft to scuff before ${sayTime(data.scuffFromMin)}`,
   'layers-in-window': () => 'Every layer was poured in its window',
   'one-layer': () => 'It is a single layer',
+  'cured-on-poison': ({ material }) => `It lay on ${masterMaterialWords[material].toLowerCase()}`,
+  'cured-on-fine': ({ material }) =>
+    `It lay on ${masterMaterialWords[material].toLowerCase()}, which does it no harm`,
+  'pressed-otherwise': ({ pressureKPa, mouldPressureKPa }) =>
+    `Cast at ${sayGauge(pressureKPa)} in a mould made ${mouldPressureKPa === 0 ? 'in the open' : `at ${sayGauge(mouldPressureKPa)}`}`,
+  'pressed-alike': ({ pressureKPa }) =>
+    `Mould and casting were both made at ${sayGauge(pressureKPa)}`,
+  'pot-opened-early': ({ heldMin, neededMin }) =>
+    `The pot was opened after ${sayTime(heldMin)}; it wants ${sayTime(neededMin)}`,
+  'pot-held': ({ heldMin }) => `The pot was held for ${sayTime(heldMin)}`,
+  'lamp-left-out': () => 'The lamp was left out',
+  'light-blocked': () => 'Something stopped the light',
+  'light-free': () => 'Nothing stopped the light',
+  'rubber-thin': ({ wallMm, leastMm }) =>
+    `Rubber was ${sayMm(Math.round(wallMm * 10) / 10)} thin, under ${sayMm(leastMm)}`,
+  'rubber-thick': ({ wallMm }) =>
+    `Rubber was ${sayMm(Math.round(wallMm * 10) / 10)} at its thinnest`,
   'machined-early': (data) =>
     `Worked after ${sayTime(data.afterMin)}; it wants ${sayTime(data.hardMin)}`,
   'machined-when-hard': (data) => `Worked after ${sayTime(data.afterMin)}, when it was hard`,
@@ -317,6 +339,37 @@ export const causeWords: Readonly<Record<CauseCode, CauseWords>> = {
     rescue: 'Pour a thin layer with more of it on top.',
     nextTime: 'Stir it in later, when the resin is as thick as honey.',
   },
+  'cure-poisoned': {
+    name: 'Something poisoned the platinum cure',
+    settle: 'Sticky where it lay on the piece, hard at the box, speaks for it.',
+    rescue: 'None: peel it off, wash the piece with alcohol, and begin anew.',
+    nextTime: 'A test patch first; lacquer the piece, take a clay without sulphur, or a tin cure.',
+  },
+  'mould-pressed-otherwise': {
+    name: 'The mould was made at another pressure',
+    settle: 'Warts at the same places in every casting speak for it.',
+    rescue: 'Cut them off; cast without pressure in this mould.',
+    nextTime: 'Make the mould at the pressure that it is cast at.',
+  },
+  'pot-opened-early': {
+    name: 'The pot was opened too soon',
+    settle: 'Bubbles that are all of a size, and more of them inside, speak for it.',
+    rescue: 'Fill what reaches the surface; those inside stay.',
+    nextTime: 'Hold it until it has gelled everywhere, better until it comes out.',
+  },
+  'light-stopped': {
+    name: 'Light did not get through',
+    settle: 'Press a nail in from below: liquid there speaks for it.',
+    rescue: 'Turn it over and light it from below; wash off what stays liquid, with gloves.',
+    nextTime:
+      'Thinner layers, less colour, each under the lamp by itself; or a resin that needs none.',
+  },
+  'wall-thin': {
+    name: 'The wall of the mould was too thin',
+    settle: 'Measure it where it tore.',
+    rescue: 'Glue it with the same rubber, or hold it with a band for a few castings more.',
+    nextTime: 'Twelve millimetres all round, and more round large pieces.',
+  },
 };
 
 /** What is worth noting next time. */
@@ -343,4 +396,8 @@ export const notableNames: Readonly<Record<Notable, string>> = {
   cover: 'whether it stood under a cover',
   tint: 'at what depth the tint was tried',
   moisture: 'how damp the timber was',
+  'cured-on': 'what the rubber cured on',
+  pot: 'at what pressure mould and casting were made, and how long it was held',
+  lamp: 'how long it was under the lamp, and what was in the way of it',
+  wall: 'how thick the rubber was',
 };

@@ -1,3 +1,4 @@
+import type { MasterMaterialName } from '../mouldBox/masterMaterials';
 import type { Nothing } from './problems/problemData';
 
 type Batch = { readonly batch: number };
@@ -6,6 +7,17 @@ type Layer = { readonly layer: number };
 
 /** What in a record speaks for a cause or against it. Minutes, °C, mm, percent. */
 export interface EvidenceCodes {
+  'cured-on-poison': { readonly material: MasterMaterialName };
+  'cured-on-fine': { readonly material: MasterMaterialName };
+  'pressed-otherwise': { readonly pressureKPa: number; readonly mouldPressureKPa: number };
+  'pressed-alike': { readonly pressureKPa: number; readonly mouldPressureKPa: number };
+  'pot-opened-early': { readonly heldMin: number; readonly neededMin: number };
+  'pot-held': { readonly heldMin: number };
+  'lamp-left-out': Nothing;
+  'light-blocked': Nothing;
+  'light-free': Nothing;
+  'rubber-thin': { readonly wallMm: number; readonly leastMm: number };
+  'rubber-thick': { readonly wallMm: number };
   'batch-off-ratio': Batch & { readonly percent: number };
   'ratios-fine': { readonly worstPercent: number };
   'stirred-short': Batch & { readonly min: number; readonly wantedMin: number };
@@ -96,5 +108,9 @@ export const notables = [
   'cover',
   'tint',
   'moisture',
+  'cured-on',
+  'pot',
+  'lamp',
+  'wall',
 ] as const;
 export type Notable = (typeof notables)[number];

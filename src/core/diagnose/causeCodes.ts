@@ -27,5 +27,10 @@ export const causeCodes = [
   'damp-air',
   'tint-by-depth',
   'stirred-in-too-early',
+  'cure-poisoned',
+  'mould-pressed-otherwise',
+  'pot-opened-early',
+  'light-stopped',
+  'wall-thin',
 ] as const;
 export type CauseCode = (typeof causeCodes)[number];

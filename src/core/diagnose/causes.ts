@@ -1,5 +1,6 @@
 import type { CauseCode } from './causeCodes';
 import type { Notable } from '../codes/evidenceCodes';
+import { familiesOf, type ResinFamily } from '../resin/families';
 import type { FaultKind } from '../record/faults';
 import type { Look } from './evidence';
 import {
@@ -23,6 +24,13 @@ import {
   tintTriedOtherwise,
   uncovered,
 } from './looksAtForm';
+import {
+  curedOnPoison,
+  lightStopped,
+  potOpenedEarly,
+  pressedOtherwise,
+  wallThin,
+} from './looksAtFamilies';
 import { layerEarly, layerInBadZone, layerLate, passesMissed } from './looksAtLayers';
 import {
   fillerMuch,
@@ -41,6 +49,8 @@ export interface CauseRule {
   readonly faults: Readonly<Partial<Record<FaultKind, number>>>;
   /** What of a record speaks for it or against it. */
   readonly looks: readonly Look[];
+  /** Only where one of these was poured; everywhere without it. */
+  readonly only?: ReadonlySet<ResinFamily>;
   /** What must be noted for that. */
   readonly needs: readonly Notable[];
 }
@@ -156,8 +166,12 @@ export const causeRules = {
   },
   'form-leaked': { faults: { leaked: 0.9 }, looks: [formLeaky], needs: ['form'] },
   'not-held': { faults: { floated: 0.9 }, looks: [notHeld], needs: ['holding'] },
-  'no-release': { faults: { stuck: 0.7 }, looks: [notReleased], needs: ['release'] },
-  'mould-worn': { faults: { stuck: 0.3 }, looks: [mouldWorn], needs: ['release'] },
+  'no-release': { faults: { stuck: 0.7, torn: 0.4 }, looks: [notReleased], needs: ['release'] },
+  'mould-worn': {
+    faults: { stuck: 0.3, torn: 0.3, warts: 0.05 },
+    looks: [mouldWorn],
+    needs: ['release'],
+  },
   'damp-air': {
     faults: { haze: 0.6, tacky: 0.05, 'bubbles-throughout': 0.1 },
     looks: [airDamp],
@@ -169,6 +183,35 @@ export const causeRules = {
     needs: ['tint'],
   },
   'stirred-in-too-early': { faults: { settled: 0.6 }, looks: [], needs: ['fillers'] },
+  'cure-poisoned': {
+    faults: { tacky: 0.6, 'soft-spots': 0.3, stuck: 0.2 },
+    looks: [curedOnPoison],
+    only: new Set(['silicone-platinum']),
+    needs: ['cured-on'],
+  },
+  'mould-pressed-otherwise': {
+    faults: { warts: 0.8 },
+    looks: [pressedOtherwise],
+    needs: ['pot'],
+  },
+  'pot-opened-early': {
+    faults: { 'bubbles-throughout': 0.4, warts: 0.05 },
+    looks: [potOpenedEarly],
+    only: familiesOf('polyurethane', 'epoxy', 'polyester', 'silicone'),
+    needs: ['pot'],
+  },
+  'light-stopped': {
+    faults: { tacky: 0.5, 'soft-below': 0.7, 'soft-spots': 0.3, bendable: 0.3 },
+    looks: [lightStopped],
+    only: familiesOf('uv'),
+    needs: ['lamp'],
+  },
+  'wall-thin': {
+    faults: { torn: 0.5 },
+    looks: [wallThin],
+    only: familiesOf('silicone'),
+    needs: ['wall'],
+  },
 } as const satisfies Readonly<Record<CauseCode, CauseRule>>;
 
 export const ruleOf = (code: CauseCode): CauseRule => causeRules[code];

@@ -150,6 +150,57 @@ const bothWays: readonly (readonly [CauseCode, FaultKind, object, string, object
   ],
   ['form-leaked', 'leaked', pourWith({ formSealed: false }), 'form-not-sealed', goodPour],
   ['not-held', 'floated', pourWith({ heldDown: false }), 'not-held-down', goodPour],
+  ...(
+    [
+      [
+        'cure-poisoned',
+        'tacky',
+        'silicone-platinum',
+        { curedOn: 'latex' },
+        'cured-on-poison',
+        { curedOn: 'metal' },
+      ],
+      [
+        'mould-pressed-otherwise',
+        'warts',
+        'fast-polyurethane',
+        { pressureKPa: 276, mouldPressureKPa: 0 },
+        'pressed-otherwise',
+        { pressureKPa: 276, mouldPressureKPa: 276 },
+      ],
+      [
+        'pot-opened-early',
+        'bubbles-throughout',
+        'fast-polyurethane',
+        { potHeldMin: 5, potNeededMin: 20 },
+        'pot-opened-early',
+        { potHeldMin: 30, potNeededMin: 20 },
+      ],
+      [
+        'light-stopped',
+        'soft-below',
+        'uv',
+        { lightBlocked: true },
+        'light-blocked',
+        { lightBlocked: false },
+      ],
+      [
+        'light-stopped',
+        'tacky',
+        'uv',
+        { lampLeftOut: true },
+        'lamp-left-out',
+        { lightBlocked: false },
+      ],
+      ['wall-thin', 'torn', 'silicone-tin', { wallMm: 6 }, 'rubber-thin', { wallMm: 14 }],
+    ] as const
+  ).map(([cause, fault, family, against, code, well]): (typeof bothWays)[number] => [
+    cause,
+    fault,
+    { ...bare, family, special: against },
+    code,
+    { ...bare, family, special: well },
+  ]),
   ['no-release', 'stuck', pourWith({ released: false }), 'no-release', goodPour],
   [
     'mould-worn',

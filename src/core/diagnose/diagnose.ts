@@ -94,7 +94,9 @@ export function diagnose(record: PieceRecord): Diagnosis {
   const facts = factsOf(record);
   const candidates = causeCodes.flatMap((code) => {
     const prior = priorOf(code, faults);
-    return prior === 0
+    const { only } = ruleOf(code);
+    const concerns = only === undefined || record.pours.some(({ family }) => only.has(family));
+    return prior === 0 || !concerns
       ? []
       : [{ code, prior, found: ruleOf(code).looks.flatMap((look) => look(facts)) }];
   });

@@ -22,6 +22,12 @@ export const faultKinds = [
   'leaked',
   'floated',
   'stuck',
+  /** Pimples that stand off a casting. */
+  'warts',
+  /** A mould that tears. */
+  'torn',
+  /** Hard above and liquid below. */
+  'soft-below',
 ] as const;
 export type FaultKind = (typeof faultKinds)[number];
 

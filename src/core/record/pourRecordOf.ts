@@ -3,6 +3,7 @@ import { curingPourOf, nextWindow } from '../bench/curing';
 import { lastEvent } from '../bench/benchEvents';
 import { pourOf, type BenchCopy } from '../bench/benchCopy';
 import { type BenchState } from '../bench/benchState';
+import { runStand } from '../bench/runLanes';
 import { isAfterLane, isBatchLane, type BatchLane } from '../bench/lanes';
 import { firstStirMin } from '../bench/benchSteps';
 import { pourResult, pricePerKg } from '../bench/pourResult';
@@ -191,6 +192,35 @@ function stoodOf(copy: BenchCopy, state: BenchState): PourRecord['stood'] {
   };
 }
 
+/** What only some families have; undefined where there is nothing of it. */
+function specialOf(copy: BenchCopy, state: BenchState): PourRecord['special'] {
+  const { mould, pressure, lamp } = pourOf(copy);
+  const looks = state.lanes.filter(isAfterLane).flatMap(({ steps }) => steps);
+  const doneOf = (kind: 'close-pot' | 'open-pot') =>
+    looks.filter((step) => step.kind === kind && step.state === 'done');
+  // In the order of its mixes: each is let out once.
+  const opened = doneOf('open-pot');
+  const held = doneOf('close-pot').flatMap(({ at: from = 0 }, mix) => {
+    const to = opened[mix]?.at;
+    return to === undefined ? [] : [(to - from) / msPerMin];
+  });
+  const lit = looks.filter(({ kind }) => kind === 'lamp');
+  const stand = copy.run && runStand(copy.run, state.lanes);
+  const found: NonNullable<PourRecord['special']> = {
+    curedOn: mould?.checks[0]?.material,
+    wallMm: mould?.made.thinnestMm,
+    pressureKPa: pressure?.gaugeKPa,
+    mouldPressureKPa: pressure?.mouldGaugeKPa,
+    potHeldMin: held.length === 0 ? undefined : Math.min(...held),
+    potNeededMin: pressure?.holdLeastMin,
+    lightBlocked: lamp && lamp.shades.length > 0,
+    lampLeftOut: lit.length === 0 ? undefined : lit.some((step) => step.state === 'skipped'),
+    cast: stand?.cast,
+    good: stand?.good,
+  };
+  return Object.values(found).every((each) => each === undefined) ? undefined : found;
+}
+
 /** What of a job is ticked off: lines of its list of preparations, and tasks of its days with when they were done, ms. */
 export interface TickedOff {
   readonly lines: ReadonlySet<string>;
@@ -253,6 +283,7 @@ export function pourRecordOf(
     said: [],
     measured: measuredOf(copy, pour),
     drops: dropsOf(pour),
+    special: specialOf(copy, state),
     layers: pour.layers.map((_, layer) => layerOf(copy, state, layer, heated)),
     stood: stoodOf(copy, state),
     readings: state.events.flatMap(({ did, at, c, place }) =>

@@ -8,6 +8,7 @@ import { choiceSchema } from '../schema/choiceSchema';
 import { dateSchema } from '../schema/dateSchema';
 import { cureStates, cureTests } from './cureTests';
 import { stoodSchema } from './settingSchema';
+import { masterMaterialNames } from '../mouldBox/masterMaterials';
 import { faultKinds, faultPlaces, severities, type FaultSeverity } from './faults';
 
 const text = (longest: number) => string().max(longest);
@@ -102,6 +103,26 @@ const lookSchema = object({
   surface: choiceSchema(coatSurfaces),
 }).noUnknown();
 
+/** What only some families have: pots, lamps, rubber, runs; kPa over the air, min, mm. */
+const specialSchema = object({
+  curedOn: choiceSchema(masterMaterialNames).optional(),
+  wallMm: number().min(0).max(1e4).optional(),
+  pressureKPa: number().min(0).max(1e4).optional(),
+  mouldPressureKPa: number().min(0).max(1e4).optional(),
+  /** The shortest time that it was held, and how long it should have been at the least. */
+  potHeldMin: minutes().optional(),
+  potNeededMin: minutes().optional(),
+  /** Light did not get past something; the lamp was left out. */
+  lightBlocked: boolean().optional(),
+  lampLeftOut: boolean().optional(),
+  /** Of a run: pieces that were cast, and those that are good. */
+  cast: number().integer().min(0).max(1e6).optional(),
+  good: number().integer().min(0).max(1e6).optional(),
+})
+  .noUnknown()
+  .optional()
+  .default(undefined);
+
 /** One pour of a piece, as it went. */
 const pourRecordSchema = object({
   name: text(200).default(''),
@@ -163,6 +184,7 @@ const pourRecordSchema = object({
     .max(60)
     .default([]),
   layers: array().of(layerSchema).max(200).default([]),
+  special: specialSchema,
   /** How it stood, for what its readings say of its resin. */
   stood: stoodSchema,
   readings: array().of(readingSchema).max(mostReadings).default([]),

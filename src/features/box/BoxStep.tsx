@@ -15,6 +15,14 @@ import { CureChecks } from './CureChecks';
 import { MouldHalves } from './MouldHalves';
 import { Openings } from './Openings';
 
+/** Places of the box that have no field of their own. */
+const ofTheWhole: ReadonlySet<string> = new Set([
+  'mouldBox',
+  'mouldBox.piece',
+  'mouldBox.sizes',
+  'mouldBox.made',
+]);
+
 /** A mould of rubber round what is measured: its box, its ways in and out, its halves, and what spoils its cure. */
 export function BoxStep() {
   const { pour, outdated } = useOpenJob();
@@ -22,7 +30,7 @@ export function BoxStep() {
   const [, setFills] = usePourPart('fills');
   const [, setCovers] = usePourPart('covers');
   // What is wrong with the box as a whole stands at no field of its own.
-  const problem = usePourProblems().find(({ field }) => field === 'mouldBox');
+  const problem = usePourProblems().find(({ field }) => ofTheWhole.has(field));
   if (said === undefined) {
     return (
       <View style={styles.stack}>
