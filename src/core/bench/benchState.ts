@@ -1,7 +1,7 @@
 import { correctBatch, type BatchCorrection } from '../plan/correctBatch';
 import type { PourPlan } from '../plan/planTypes';
 import { pourOf, type BenchCopy } from './benchCopy';
-import { lastEvent, type BenchEvent, type RestWay } from './benchEvents';
+import { lastEvent, type BenchEvent } from './benchEvents';
 import type { LaterStep } from './laterSteps';
 import type { AfterLane, BatchLane, InCup, Lane, StepState } from './lanes';
 import { runLanes } from './runLanes';

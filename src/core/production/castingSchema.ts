@@ -1,4 +1,4 @@
-import { object, type InferType } from 'yup';
+import { object } from 'yup';
 import { lengthRule } from '../quantity/rules';
 import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
@@ -19,6 +19,5 @@ export const castingSchema = object({
   .optional()
   .default(undefined);
 
-export type Casting = NonNullable<InferType<typeof castingSchema>>;
 export type FillWay = (typeof fillWays)[number];
 export type BetweenWay = (typeof betweenWays)[number];

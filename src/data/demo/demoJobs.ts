@@ -380,6 +380,7 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     },
     container: { capacity: '250 ml', fill: '80 %' },
     scaleStep: '0.1 g',
+    leftoverMoulds: [mould('demo-button-mould')],
     pours: [
       {
         name: 'Mould',
