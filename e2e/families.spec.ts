@@ -99,7 +99,7 @@ test('a mould: the box of least rubber, a spout, two halves, what it cures on, a
   await expect(halves).toContainText(/look the wrong way.*Least would hold 13\s?mm up/);
   await toStep(page, 'layers');
   await expect(page.getByRole('main')).toContainText(/turned over, clay off, release/);
-  await page.goBack();
+  await page.goto('/jobs/demo-cleats/box?pour=1');
   await type(halves.getByLabel('Parts this far up'), '');
   await chooseOn(page, 'The piece is of', 'Print of resin');
   await expect(page.getByTestId('cure-checks')).toContainText(

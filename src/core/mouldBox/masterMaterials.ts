@@ -26,23 +26,23 @@ export interface MasterMaterial {
 
 const smooth = { platinum: 'fine', porous: false, sticks: false, remedy: undefined } as const;
 
-/** What masters are made of, in the order they are offered: general practice. */
+/** What masters are made of, those that are used most first: general practice. */
 export const masterMaterials = {
+  'resin-print': { ...smooth, platinum: 'poisons', remedy: 'bake' },
+  'filament-print': { ...smooth, platinum: 'test', remedy: 'lacquer' },
   'sealed-timber': { ...smooth, platinum: 'test', remedy: 'air-out' },
   'bare-timber': { ...smooth, porous: true, platinum: 'test', remedy: 'lacquer' },
   metal: smooth,
-  glass: { ...smooth, sticks: true, remedy: 'release-well' },
-  plaster: { ...smooth, porous: true, remedy: 'lacquer' },
-  wax: smooth,
   plastic: smooth,
-  'filament-print': { ...smooth, platinum: 'test', remedy: 'lacquer' },
-  'resin-print': { ...smooth, platinum: 'poisons', remedy: 'bake' },
+  'clean-clay': smooth,
+  'sulphur-clay': { ...smooth, platinum: 'poisons', remedy: 'other-clay' },
+  'water-clay': { ...smooth, porous: true, remedy: 'lacquer' },
+  wax: smooth,
+  plaster: { ...smooth, porous: true, remedy: 'lacquer' },
+  glass: { ...smooth, sticks: true, remedy: 'release-well' },
   epoxy: { ...smooth, platinum: 'test', remedy: 'air-out' },
   polyurethane: { ...smooth, platinum: 'test', remedy: 'air-out' },
   polyester: { ...smooth, platinum: 'poisons', remedy: 'air-out' },
-  'sulphur-clay': { ...smooth, platinum: 'poisons', remedy: 'other-clay' },
-  'clean-clay': smooth,
-  'water-clay': { ...smooth, porous: true, remedy: 'lacquer' },
   latex: { ...smooth, platinum: 'poisons', remedy: 'lacquer' },
   'tin-silicone': { ...smooth, platinum: 'poisons', sticks: true, remedy: 'release-well' },
   'platinum-silicone': { ...smooth, sticks: true, remedy: 'release-well' },

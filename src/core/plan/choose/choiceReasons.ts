@@ -61,9 +61,10 @@ const [easyBatches, mostBatches] = [3, 10];
 const isSilicone = (family: ResinFamily): boolean => familyOf(family).kind === 'silicone';
 
 /** A mould round a master is made of silicone, and nothing else is. */
-const makesMould = ({ measure }: JobPour): boolean =>
-  measure !== undefined &&
-  measure.parts.some((part) => part.shape === 'mesh' && part.as === 'master');
+const makesMould = ({ measure, mouldBox, role }: JobPour): boolean =>
+  mouldBox !== undefined ||
+  role === 'mould' ||
+  measure?.parts.some((part) => part.shape === 'mesh' && part.as === 'master') === true;
 
 /** What speaks against a resin before it is planned. */
 export function cardReasons(job: JobPour, card: Resin, resin: ReadResin): readonly Fit[] {
