@@ -55,7 +55,7 @@ export function sayMixFigure(_: Plan, { batches, totalMl }: PourPlan): string {
 export const sayMouldBoxFigure = (_: Plan, { mould }: PourPlan): string =>
   mould === undefined
     ? 'round what is measured'
-    : `${sayMl(mould.rubberMl)} round ${sayMl(mould.pieceMl * mould.pieces)}`;
+    : `${mould.count === 1 ? '' : `${mould.count} × `}${sayMl(mould.rubberMl)} round ${sayMl(mould.pieceMl * mould.pieces)}`;
 
 /** How many mixes a run takes. */
 export const sayRunFigure = (_: Plan, { batches, isRun }: PourPlan): string =>
