@@ -33,6 +33,7 @@ const mouldOf = (
       pours: [
         {
           role: 'mould',
+          overage: '0 %',
           resin: {
             name: 'Rubber',
             family,
@@ -77,7 +78,7 @@ test('each box against the best of them, in millilitres and money', () => {
 
 test('walls, ways in and out', () => {
   expect(plain(sayThinnest(ball))).toBe(
-    'The usual 12 mm beside it; the thinnest is 13 mm, 12 mm over it, 12 mm under it.',
+    'The usual 12 mm beside it; the thinnest is 13 mm. 12 mm over it, 12 mm under it.',
   );
   expect(plain(sayOpenings(ball))).toMatch(
     /^A spout 10 mm across, 0\.9 ml of scrap a filling, once the mould is turned over\./,

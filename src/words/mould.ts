@@ -6,6 +6,7 @@ import type { MouldSection, PoisonCheck } from '../core/plan/familySections';
 import { formatPlain } from '../core/quantity/format';
 import { roundUpWhole } from '../core/quantity/round';
 import {
+  capital,
   sayArea,
   sayDegrees,
   sayG,
@@ -111,9 +112,12 @@ export function sayThinnest({ made, wallMm, wallTyped, baseMm, topMm }: MouldSec
   if (thinnestMm === undefined) {
     return 'How thick the walls are nobody can tell: say how large the piece is.';
   }
-  const at = thinnestAtMm === undefined ? '' : ` ${sayMm(Math.round(thinnestAtMm))} up the piece`;
-  const over = topMm === undefined ? '' : `, ${sayHeight(topMm)} over it`;
-  return `${wanted}; the thinnest is ${sayHeight(thinnestMm)}${at}${over}, ${baseMm === 0 ? 'and its face lies on the board' : `${sayHeight(baseMm)} under it`}.`;
+  const at = thinnestAtMm === undefined ? '' : `, ${sayMm(Math.round(thinnestAtMm))} up the piece`;
+  const told = [
+    ...(topMm === undefined ? [] : [`${sayHeight(topMm)} over it`]),
+    baseMm === 0 ? 'its face lies on the board' : `${sayHeight(baseMm)} under it`,
+  ];
+  return `${wanted}; the thinnest is ${sayHeight(thinnestMm)}${at}. ${capital(told.join(', '))}.`;
 }
 
 /** How a piece is turned in its box. */

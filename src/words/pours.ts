@@ -28,7 +28,8 @@ export const sayPlace = (pour: PourPlan, job: Pick<Plan, 'roomTemperatureC'>): s
     ? sayCover(pour)
     : `${sayCover(pour)}, room ${sayC(pour.roomTemperatureC)}`;
 
-function sayCover({ kind, face, between, depthMm }: PourPlan): string {
+function sayCover({ kind, face, between, depthMm, mould }: PourPlan): string {
+  if (mould !== undefined) return `round what is measured, ${sayHeight(mould.heightMm)} high`;
   if (kind === 'covers' && face !== undefined) {
     const at =
       face.name === 'floor'

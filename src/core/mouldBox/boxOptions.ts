@@ -78,9 +78,14 @@ function turnings(footprint: Footprint): readonly Turned[] {
   });
 }
 
-/** Rows and columns in which so many pieces stand. */
-const gridsOf = (pieces: number): readonly (readonly [columns: number, rows: number])[] =>
-  Array.from({ length: pieces }, (_, at) => [at + 1, Math.ceil(pieces / (at + 1))] as const);
+/** Columns and rows in which so many pieces stand: for each number of rows the fewest columns. */
+function gridsOf(pieces: number): readonly (readonly [columns: number, rows: number])[] {
+  const fewest = new Map<number, number>();
+  for (let columns = pieces; columns >= 1; columns -= 1) {
+    fewest.set(Math.ceil(pieces / columns), columns);
+  }
+  return [...fewest].map(([rows, columns]) => [columns, rows] as const);
+}
 
 const needMm = (sizeMm: number, count: number, wallMm: number): number =>
   count * sizeMm + (count + 1) * wallMm;

@@ -355,6 +355,21 @@ describe('tubes', () => {
   });
 });
 
+test('what is mixed besides is paid too, and a run reckons with the same price of a mould', () => {
+  const job = jobOf({
+    box: { spout: '10 mm', lasts: 10 },
+    castings: { run: { pieces: 20, moulds: 2, demould: '30 min' } },
+  });
+  const mixed = { ...job, pours: [{ ...job.pours[0]!, overage: '25 %' }, job.pours[1]!] };
+  const plan = planJob(mixed);
+  const { mould, totalG } = plan.pours[0]!;
+  expect(mould!.cost).toBeCloseTo((27 / 1000) * (totalG / 2), 6);
+  const { cost } = runSection(resolveJob(mixed, undefined), plan, 1)!;
+  // Twenty fillings of moulds that last ten each.
+  expect(cost.rubber).toBeCloseTo((mould!.cost! * 20) / 10 / 20, 9);
+  expect(cost.rubber).toBeCloseTo(mould!.perCasting!, 9);
+});
+
 test('a run out of it counts its pieces, its rubber, and its scrap', () => {
   const job = jobOf({
     part: { ...ball, count: 2 },

@@ -10,7 +10,7 @@ import { readAt } from './readAt';
 /** A thin rod: air goes out by it, and what is cast hardly does. */
 const usualVentMm = 3;
 /** Less than this is a bubble that rocking the mould lets out, ml: 3 mm across. */
-export const leastVentedMl = 0.015;
+const leastVentedMl = 0.015;
 /** Tops so little under the open face lie in it, mm. */
 const levelMm = 0.05;
 

@@ -55,7 +55,9 @@ export function mouldSection(
   const opened = resin.times.demould ?? resin.times.fullCure;
   const density = resin.mixedDensityGPerMl;
   const perG = pricePerG(card, totalMl, density);
-  const costOf = (ml: number): number | undefined => perG && perG * ml * density;
+  // What is mixed for it is paid, not only what stays in the box.
+  const mixedShare = totalMl / (box.rubberMl * box.count);
+  const costOf = (ml: number): number | undefined => perG && perG * ml * density * mixedShare;
   const cost = costOf(box.rubberMl);
   return {
     ...told,

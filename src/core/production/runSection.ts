@@ -237,9 +237,10 @@ function costOf(
   const resin = gram === undefined ? undefined : (gram * pour.totalG) / shape.wanted;
   const before = plan.pours.slice(0, index).find(({ role }) => role === 'mould');
   const rubberG = before && perG(plan, before, resolved, before.index);
-  const madeG = before && before.totalG / (before.mould?.count ?? 1);
   const mould =
-    mouldCost ?? (rubberG === undefined || madeG === undefined ? undefined : rubberG * madeG);
+    mouldCost ??
+    before?.mould?.cost ??
+    (rubberG === undefined ? undefined : rubberG * before!.totalG);
   const rubber =
     mould === undefined || lasts === undefined
       ? undefined

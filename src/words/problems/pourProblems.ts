@@ -16,7 +16,7 @@ const faceWords: Readonly<Record<CoveredFace, string>> = {
 /** What a pour of a job cannot be; mm over the floor, parts and pours counted from 1. */
 export const pourProblems: ProblemSentences<PourProblems> = {
   'pour-said-twice': () =>
-    'A pour fills a stretch of the form, covers a face of it, or measures for itself: say one of them.',
+    'A pour fills a stretch of the form, covers a face of it, measures for itself, or is a mould round what is measured: say one of them.',
   'pour-without-form': () =>
     'Nothing is measured for this pour. Measure the form of the job, or give the pour parts of its own.',
   'fills-overlap': (data) =>
