@@ -167,7 +167,7 @@ export function sayParting(section: MouldSection): string | undefined {
       ? 'What holds it fast only a mesh can tell.'
       : undercut.mm2 < 1
         ? 'Nothing holds either half.'
-        : `${sayArea(undercut.mm2)} look the wrong way, ${sayPercent(undercut.share)} of what leans: the lower half ${sayArea(undercut.lowerMm2)}, the upper ${sayArea(undercut.upperMm2)}. Rubber gives; hard castings break.`;
+        : `${sayArea(undercut.mm2)} look the wrong way, ${sayPercent(undercut.share)} of what leans: the lower half ${sayArea(undercut.lowerMm2)}, the upper ${sayArea(undercut.upperMm2)}. Rubber gives; hard castings break. Marked along the walls in the drawing.`;
   const best =
     bestMm === undefined || Math.abs(bestMm - heightMm) < 0.5
       ? isTyped || (undercut?.mm2 ?? 0) < 1

@@ -21,6 +21,12 @@ export interface DrawnRod {
   readonly toMm: number;
 }
 
+/** Two heights between which a mould is held fast, mm. */
+export interface HeldStretch {
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
 /** A part of the measure with its figures. */
 export interface MeasuredPart {
   readonly shape: PartShape;
@@ -41,6 +47,8 @@ export interface MeasuredPart {
   readonly cut?: readonly CutRing[] | undefined;
   /** Rods that stand in it, as they are drawn. */
   readonly rods?: readonly DrawnRod[] | undefined;
+  /** Stretches of height in which what it is poured round holds it fast. */
+  readonly held?: readonly HeldStretch[] | undefined;
   readonly detail: MeasureDetail | undefined;
   readonly warnings: readonly PartWarning[];
 }
@@ -94,6 +102,7 @@ export interface PartMeasured extends Measured {
   /** The true cut through the middle of a mesh. */
   readonly cut: readonly CutRing[] | undefined;
   readonly rods?: readonly DrawnRod[];
+  readonly held?: readonly HeldStretch[];
 }
 
 /** What there is to measure, as a job holds it. */
@@ -145,7 +154,7 @@ export function measureWhole(
   ];
   return {
     parts: measured.map(
-      ({ part, count, cut, rods, solid, doubt, warnings, detail }): MeasuredPart => ({
+      ({ part, count, cut, rods, held, solid, doubt, warnings, detail }): MeasuredPart => ({
         shape: part.shape,
         name: part.name?.trim() || undefined,
         count,
@@ -158,6 +167,7 @@ export function measureWhole(
         outline: solid.outline,
         ...(part.shape === 'mesh' ? { cut } : {}),
         ...(rods === undefined ? {} : { rods }),
+        ...(held === undefined ? {} : { held }),
         detail,
         warnings,
       }),

@@ -35,6 +35,7 @@ function boxed(measured: PartMeasured, box: MouldBox, { tapeStepMm }: Reading): 
     faces: uprightFaces(areaMm2, perimeterMm, heightMm),
     cut: box.cut,
     rods: box.rods,
+    held: box.held,
     doubt: {
       plusMinusMl: Math.hypot(rootSumSquare(sides) / 1000, pieceMl),
       errs: 'either',

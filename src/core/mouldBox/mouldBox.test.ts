@@ -255,6 +255,11 @@ describe('two halves', () => {
     // Between 10 and 25 mm up, the ball looks down and away: a zone of 2πr·15, less what leans by under a degree.
     expect(parting!.undercut!.upperMm2 / (2 * Math.PI * 25 * 15)).toBeCloseTo(1, 1);
     expect(low.warnings.map(({ code }) => code)).toContain('parting-holds');
+    // Drawn where it holds: from the parting up to the middle of the ball, on its foot of 12 mm.
+    const [stretch, ...none] = low.pours[0]!.parts[0]!.held!;
+    expect(none).toEqual([]);
+    expect(stretch!.fromMm).toBeCloseTo(12 + 10, 0);
+    expect(stretch!.toMm).toBeCloseTo(12 + 25, 0);
     expect(at('20 mm').pours[0]!.mould!.parting!.lowerMl).toBeGreaterThan(parting!.lowerMl);
     refused(
       { part: meshOf(icosphere(25, 3)), box: { halves: 'two', parting: '60 mm' } },

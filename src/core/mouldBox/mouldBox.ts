@@ -1,7 +1,7 @@
 import type { WidthAtHeight } from '../measure/form/solid';
 import type { LocalTop } from '../measure/mesh/localTops';
 import type { CutRing } from '../measure/mesh/bodyCut';
-import type { DrawnRod } from '../measure/measureWhole';
+import type { DrawnRod, HeldStretch } from '../measure/measureWhole';
 import type { Slab } from '../measure/form/slab';
 import type { BoxPlan } from './boxOptions';
 
@@ -77,4 +77,6 @@ export interface MouldBox {
   readonly outline: readonly WidthAtHeight[];
   readonly cut: readonly CutRing[] | undefined;
   readonly rods: readonly DrawnRod[];
+  /** Where the piece holds it fast, over the floor of the box. */
+  readonly held: readonly HeldStretch[];
 }

@@ -13,7 +13,7 @@ import { keysOf } from './keys';
 import type { BoxOption, MouldBox } from './mouldBox';
 import type { TypedMouldBox } from './mouldBoxSchema';
 import { openingsOf } from './openings';
-import { holdingMm2, partingOf, zigzagOf } from './parting';
+import { heldStretches, holdingMm2, partingOf, zigzagOf } from './parting';
 import { readAt } from './readAt';
 
 /** What of a mould is asked for. */
@@ -119,6 +119,10 @@ export function mouldBoxOf({ typed, measured, wantedMoulds }: MouldBoxQuestion):
     outline: outlineOf(piece, made.lengthMm, heightMm, baseMm, pieces),
     cut: pieces > 1 ? undefined : raised(measured.cut, baseMm),
     rods: pieces > 1 ? [] : openings.drawn(middleOf(standing)),
+    held:
+      standing === undefined || pieceHeightMm === undefined || pieces > 1
+        ? []
+        : heldStretches(standing, pieceHeightMm, parting?.heightMm ?? 0, baseMm),
   };
 }
 

@@ -1,4 +1,5 @@
 import type { Solid } from '../measure/form/solid';
+import type { HeldStretch } from '../measure/measureWhole';
 import type { MeshSnapshot } from '../measure/mesh/meshSnapshot';
 import { leaningSteps } from '../measure/mesh/meshStanding';
 import { InputError } from '../problem';
@@ -26,6 +27,37 @@ export function undercutAt(standing: Standing, pieceHeightMm: number, heightMm: 
   const all = sum(looksUpMm2) + sum(looksDownMm2);
   const mm2 = lowerMm2 + upperMm2;
   return { lowerMm2, upperMm2, mm2, share: all > 0 ? mm2 / all : 0 };
+}
+
+/** Less than this in one step is roughness, mm². */
+const heldMm2 = 1;
+
+/**
+ * Where a piece holds its mould fast: what looks up under the parting, and down over it. A mould of one part that is drawn off its foot
+ * parts at nothing.
+ * @param footMm of the piece over the floor of the box
+ */
+export function heldStretches(
+  { looksUpMm2, looksDownMm2 }: Standing,
+  pieceHeightMm: number,
+  partsAtMm: number,
+  footMm: number,
+): readonly HeldStretch[] {
+  const stepMm = pieceHeightMm / leaningSteps;
+  const stretches: { fromMm: number; toMm: number }[] = [];
+  for (let step = 0; step < leaningSteps; step += 1) {
+    const [fromMm, toMm] = [step * stepMm, (step + 1) * stepMm];
+    const isBelow = toMm <= partsAtMm + hairMm;
+    // The foot itself lies on the board, and the step that it parts in is of both.
+    const isAbove = fromMm >= partsAtMm - hairMm && step > 0;
+    const area = (isBelow ? looksUpMm2[step]! : 0) + (isAbove ? looksDownMm2[step]! : 0);
+    if (area <= heldMm2) continue;
+    const last = stretches.at(-1);
+    const [from, to] = [footMm + fromMm, footMm + toMm];
+    if (last !== undefined && last.toMm >= from - hairMm) last.toMm = to;
+    else stretches.push({ fromMm: from, toMm: to });
+  }
+  return stretches;
 }
 
 /** The height with the least of undercut; of several the middle one. */

@@ -163,7 +163,7 @@ export interface PoisonCheck {
 /** A mould of rubber round a piece. */
 export interface MouldSection extends Omit<
   MouldBox,
-  'slabs' | 'outline' | 'cut' | 'rods' | 'options'
+  'slabs' | 'outline' | 'cut' | 'rods' | 'held' | 'options'
 > {
   /** All that are at hand, the least rubber first; what the rubber of one costs where the card has prices. */
   readonly options: readonly (BoxOption & { readonly cost: number | undefined })[];

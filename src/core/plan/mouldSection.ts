@@ -49,7 +49,7 @@ export function mouldSection(
   roomC: number,
 ): MouldSection | undefined {
   if (box === undefined) return undefined;
-  const { slabs: _, outline: __, cut: ___, rods: ____, ...told } = box;
+  const { slabs: _, outline: __, cut: ___, rods: ____, held: _____, ...told } = box;
   const { material, clay, lasts } = said.mouldBox ?? {};
   const isPlatinum = card.family === 'silicone-platinum';
   const opened = resin.times.demould ?? resin.times.fullCure;

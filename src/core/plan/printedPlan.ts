@@ -10,7 +10,7 @@ function eachBatch(batches: readonly PlannedBatch[]): readonly object[] {
 
 /** Parts without what is there for the drawing alone. */
 const printedParts = (parts: readonly MeasuredPart[]): readonly object[] =>
-  parts.map(({ cut: _, rods: __, ...part }) => part);
+  parts.map(({ cut: _, rods: __, held: ___, ...part }) => part);
 
 /** What becomes of a layer, without how it flows: what that comes to is told with what is put into it. */
 function printedCure(cure: PlannedLayer['cure']): object | undefined {

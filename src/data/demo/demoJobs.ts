@@ -380,7 +380,6 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
     },
     container: { capacity: '250 ml', fill: '80 %' },
     scaleStep: '0.1 g',
-    leftoverMoulds: [mould('demo-button-mould')],
     pours: [
       {
         name: 'Mould',
@@ -475,6 +474,7 @@ export const demoJobs: readonly (Job & { readonly id: string })[] = [
           depth: '14 mm',
           count: 1,
         },
+        { shape: 'mould', mould: mould('demo-button-mould'), count: 1 },
         { shape: 'amount', name: 'Top-up', amount: '20 ml', count: 1 },
       ],
     },

@@ -186,6 +186,15 @@ export function Cavity({
           </G>
         );
       })}
+      {(part.held ?? []).map(({ fromMm, toMm }) => (
+        <Path
+          key={fromMm}
+          d={paths.held(fromMm, toMm)}
+          stroke={colours.stop}
+          strokeWidth={3}
+          testID="held"
+        />
+      ))}
       {(part.rods ?? []).map(({ xMm, widthMm, fromMm, toMm }) => (
         <Path
           key={`${xMm}/${fromMm}/${toMm}`}

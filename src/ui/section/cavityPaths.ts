@@ -13,6 +13,9 @@ export interface LayerInCavity {
 /** So little under the rim a body is cut where it is open there. */
 const hairMm = 0.01;
 
+/** How far inside of a wall a mark along it is drawn, dp. */
+const besideWallDp = 3;
+
 /** How far a face that lies level is drawn over what it lies on, dp. */
 const overFaceDp = 1.5;
 
@@ -108,6 +111,12 @@ export function cavityPaths(cavity: PlacedCavity) {
             `${reach(heightMm, -1) + share * (reach(heightMm, 1) - reach(heightMm, -1))} ${y(heightMm)}`,
         );
       return `M${edge(from).join('L')}L${edge(to).reverse().join('L')}Z`;
+    },
+    /** A mark along both walls, between two heights. */
+    held(fromMm: number, toMm: number): string {
+      return ([-1, 1] as const)
+        .map((side) => `M${reach(fromMm, side) - side * besideWallDp} ${y(fromMm)}V${y(toMm)}`)
+        .join('');
     },
     /** A rod that stands in it. */
     rod(xMm: number, widthMm: number, fromMm: number, toMm: number): string {
