@@ -4,6 +4,7 @@ import { useOpenJob } from '../../data/draft/openJob';
 import { usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 import { useCurrency } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
@@ -26,6 +27,7 @@ const ofTheWhole: ReadonlySet<string> = new Set([
 /** A mould of rubber round what is measured: its box, its ways in and out, its halves, and what spoils its cure. */
 export function BoxStep() {
   const { pour, outdated } = useOpenJob();
+  const notice = useNotice();
   const [said, setSaid] = usePourPart('mouldBox');
   const [, setFills] = usePourPart('fills');
   const [, setCovers] = usePourPart('covers');
@@ -82,7 +84,13 @@ export function BoxStep() {
       <Openings mould={mould} />
       <CureChecks mould={mould} />
       <View style={styles.row}>
-        <ActionButton label="No box" onPress={() => setSaid(undefined)} />
+        <ActionButton
+          label="No box"
+          onPress={() => {
+            setSaid(undefined);
+            notice({ text: 'Took the mould box out', undo: async () => setSaid(said) });
+          }}
+        />
       </View>
     </View>
   );

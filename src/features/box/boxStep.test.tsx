@@ -1,5 +1,5 @@
 import { demoResins } from '../../data/demo/demoResins';
-import { choose, openLine, openStep, press, says, type } from '../../testing/openStep';
+import { choose, openLine, openStep, press, says, type, undo } from '../../testing/openStep';
 import { BoxStep } from './BoxStep';
 
 jest.setTimeout(60_000);
@@ -54,4 +54,18 @@ test('of a piece that only its volume is known of, its sides are asked', async (
     mouldBox: {},
   });
   await says(/Only the volume of the piece is known/);
+});
+
+test('a box that is taken out comes back with all that was said of it', async () => {
+  const { saved } = await openStep(<BoxStep />, {
+    ...mould,
+    mouldBox: { spout: '8 mm', tubes: '80 mm', wall: '13 mm' },
+  });
+  await says(/80\s?mm across/);
+  press('No box');
+  await saved(({ mouldBox }) => expect(mouldBox).toBeUndefined());
+  undo();
+  await saved(({ mouldBox }) =>
+    expect(mouldBox).toMatchObject({ spout: '8 mm', tubes: '80 mm', wall: '13 mm' }),
+  );
 });

@@ -11,6 +11,7 @@ import type { JobDraft } from '../../../data/draft/jobDraft';
 import type { PartDraft } from '../../../data/draft/partDraft';
 import { useDraftField } from '../../../data/draft/pourInHand';
 import { useOfferedResins } from '../../../data/hooks/useOfferedResins';
+import { useNotice } from '../../../ui/feedback/NoticeProvider';
 import { ActionButton } from '../../../ui/ActionButton';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { FieldRow } from '../../../ui/fields/FieldRow';
@@ -41,10 +42,18 @@ function pourOf(place: DraftPlace): number {
 /** Round a master goes a mould of silicone: its pour takes the card that is used most. */
 function usePourRound(place: DraftPlace): (on: boolean) => void {
   const resins = useOfferedResins();
+  const notice = useNotice();
   const { getValues, setValue } = useFormContext<JobDraft>();
   const pour = `pours.${pourOf(place)}` as const;
   return (on) => {
-    setValue(`${pour}.mouldBox`, on ? (getValues(`${pour}.mouldBox`) ?? {}) : undefined);
+    const box = getValues(`${pour}.mouldBox`);
+    setValue(`${pour}.mouldBox`, on ? (box ?? {}) : undefined);
+    if (!on && box !== undefined) {
+      notice({
+        text: 'Took the mould box out',
+        undo: async () => setValue(`${pour}.mouldBox`, box),
+      });
+    }
     const before = getValues(`${pour}.resin`);
     const silicone = resins.find(({ family }) => isSilicone(family));
     if (!on || silicone === undefined) return;
