@@ -334,6 +334,26 @@ describe('what spoils a mould', () => {
     expect(codesOf({ box: {} })).toContain('mould-closed');
   });
 
+  it('is a rod that the rubber has no room for, or more of them than there is rubber', () => {
+    refused({ box: { spout: '90 mm' } }, 'rod-too-wide', 'pours[0].mouldBox.spout', { mostMm: 64 });
+    refused(
+      { box: { spout: '8 mm', vent: '1 m', vents: 1 } },
+      'rod-too-wide',
+      'pours[0].mouldBox.vent',
+    );
+    refused(
+      { box: { halves: 'two', spout: '8 mm', key: '40 mm' } },
+      'rod-too-wide',
+      'pours[0].mouldBox.key',
+      { what: 'key', mostMm: 12 },
+    );
+    refused(
+      { box: { spout: '8 mm', vent: '20 mm', vents: 60 } },
+      'rods-fill-box',
+      'pours[0].mouldBox.vents',
+    );
+  });
+
   it('is more than one kind of piece in a box', () => {
     const job = jobOf({});
     const two = { ...job, measure: { parts: [ball, known] } };

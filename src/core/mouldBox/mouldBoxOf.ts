@@ -1,5 +1,5 @@
 import { combinedSlabs, type PlacedSlabs } from '../measure/form/slabs';
-import type { Slab } from '../measure/form/slab';
+import { slabAreaMm2, type Slab } from '../measure/form/slab';
 import type { Solid, WidthAtHeight } from '../measure/form/solid';
 import { solidOfSlabs } from '../measure/form/solidOfSlabs';
 import type { PartMeasured } from '../measure/measureWhole';
@@ -8,7 +8,7 @@ import { InputError } from '../problem';
 import { readQuantity } from '../quantity/readQuantity';
 import { lengthRule, positionRule } from '../quantity/rules';
 import type { BoxPlan } from './boxOptions';
-import { boxPlans, pieceOf, refuseTooSmall, wallOf, type Piece } from './boxPlans';
+import { boxPlans, leastWallMm, pieceOf, refuseTooSmall, wallOf, type Piece } from './boxPlans';
 import { keysOf } from './keys';
 import type { BoxOption, MouldBox } from './mouldBox';
 import type { TypedMouldBox } from './mouldBoxSchema';
@@ -30,7 +30,7 @@ const position = (field: string, typed: string): number =>
 /**
  * The mould of rubber round a piece: the box of least rubber of what is at hand, or the one that is chosen, with its ways in and out.
  * @throws InputError `wall-under-least`, `piece-outside-box`, `larger-than-its-size`, `no-tube-wide-enough`, `box-not-at-hand`,
- *   `box-needs-size`, `parting-outside-piece`, `parting-needs-height`, `master-in-two-boxes`; fields relative to the box
+ *   `box-needs-size`, `rod-too-wide`, `rods-fill-box`, `parting-outside-piece`, `parting-needs-height`, `master-in-two-boxes`; fields relative to the box
  */
 export function mouldBoxOf({ typed, measured, wantedMoulds }: MouldBoxQuestion): MouldBox {
   const { part, count: pieces } = measured;
@@ -66,10 +66,14 @@ export function mouldBoxOf({ typed, measured, wantedMoulds }: MouldBoxQuestion):
     pieceTopMm: baseMm + (pieceHeightMm ?? 0),
     heightMm,
     pieces,
+    // Rubber stays between it and its neighbour, or the wall.
+    roomMm: Math.min(made.lengthMm / made.columns, made.widthMm / made.rows) - leastWallMm,
   });
   const parting = halves === 'two' ? partingOf(typed, pieceHeightMm, standing) : undefined;
   const partsAtMm = baseMm + (parting?.heightMm ?? 0);
-  const keys = parting && keysOf(typed, partsAtMm);
+  const keys =
+    parting &&
+    keysOf(typed, partsAtMm, Math.min(wallMm, 2 * partsAtMm, 2 * (heightMm - partsAtMm)));
 
   const displaced: readonly PlacedSlabs[] = [
     { slabs: solid.slabs, factor: -pieces, raisedMm: baseMm },
@@ -90,6 +94,7 @@ export function mouldBoxOf({ typed, measured, wantedMoulds }: MouldBoxQuestion):
   });
   const slabs = slabsOf(made);
   const rubber = solidOfSlabs(slabs, []);
+  refuseTooFull(slabs);
   const lowerMl = rubber.volumeBelowMl(partsAtMm);
   return {
     made: optionOf(made),
@@ -124,6 +129,14 @@ export function mouldBoxOf({ typed, measured, wantedMoulds }: MouldBoxQuestion):
         ? []
         : heldStretches(standing, pieceHeightMm, parting?.heightMm ?? 0, baseMm),
   };
+}
+
+/** @throws InputError `rods-fill-box` where less than nothing is left of the rubber at some height */
+function refuseTooFull(slabs: readonly Slab[]): void {
+  const isFull = slabs.some((slab) =>
+    [0, 0.5, 1].some((share) => slabAreaMm2(slab, share * (slab.toMm - slab.fromMm)) < -1e-6),
+  );
+  if (isFull) throw new InputError('rods-fill-box', undefined, {}, 'vents');
 }
 
 /** As wide as a face must be to be poured through: 5 mm across, mm². */

@@ -2,6 +2,7 @@ import type { PlacedSlabs } from '../measure/form/slabs';
 import type { DrawnRod } from '../measure/measureWhole';
 import type { LocalTop } from '../measure/mesh/localTops';
 import type { MeshSnapshot } from '../measure/mesh/meshSnapshot';
+import { InputError } from '../problem';
 import { hairMm } from '../quantity/tolerance';
 import type { MouldBox, Rods } from './mouldBox';
 import type { TypedMouldBox } from './mouldBoxSchema';
@@ -23,6 +24,8 @@ interface Standing {
   readonly pieceTopMm: number;
   readonly heightMm: number;
   readonly pieces: number;
+  /** The widest that a rod may be. */
+  readonly roomMm: number;
 }
 
 /** An upright rod between two heights; where it stands, where that is known. */
@@ -89,14 +92,14 @@ export interface Openings extends Pick<MouldBox, 'spout' | 'vents' | 'tops' | 'r
 
 /**
  * The way in, and vents where air would stay: found on a mesh for the way up that it is cast, or so many as are typed.
- * @throws InputError those of `readQuantity`, relative to the box
+ * @throws InputError `rod-too-wide`, those of `readQuantity`, relative to the box
  */
 export function openingsOf(
   typed: TypedMouldBox,
   standing: MeshSnapshot['standing'],
   stands: Standing,
 ): Openings {
-  const { castTurned, baseMm, pieceTopMm, heightMm, pieces } = stands;
+  const { castTurned, baseMm, pieceTopMm, heightMm, pieces, roomMm } = stands;
   const asCast = castTurned ? standing?.bottoms : standing?.tops;
   const ends = asCast?.filter(({ ofPiece }) => ofPiece) as readonly LocalTop[] | undefined;
   const tops = ends && ventedTops(ends, stands);
@@ -104,6 +107,14 @@ export function openingsOf(
   const roofs = standing?.tops.filter(({ ofPiece }) => !ofPiece);
   const spoutMm = readAt('spout', typed.spout);
   const ventMm = readAt('vent', typed.vent) ?? usualVentMm;
+  for (const [what, mm] of [
+    ['spout', spoutMm],
+    ['vent', ventMm],
+  ] as const) {
+    if (mm !== undefined && mm > roomMm + hairMm) {
+      throw new InputError('rod-too-wide', typed[what], { what, mostMm: roomMm }, what);
+    }
+  }
   const enteredX = ends && enteredTop(ends, castTurned)?.x;
   const spouts =
     spoutMm === undefined

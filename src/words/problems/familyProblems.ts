@@ -53,6 +53,10 @@ export const familyProblems: ProblemSentences<FamilyProblems> = {
     'Only the volume of the piece is known: say its length, width and height, or the inside of a box that is there.',
   'box-needs-one-part': ({ parts }) =>
     `A box goes round one kind of piece; here are ${parts}. Say how many of one kind stand in it, or give each its own mould.`,
+  'rod-too-wide': ({ what, mostMm }) =>
+    `There is no room for a ${what} so wide: ${sayMm(Math.floor(mostMm * 10) / 10)} across at the most here. ${what === 'key' ? 'It must stay inside of the wall.' : 'A spout of 8 to 12 mm and vents of 2 to 3 mm are usual.'}`,
+  'rods-fill-box': () =>
+    'Spouts, vents and keys take more than there is of rubber somewhere. Fewer of them, or thinner ones.',
   'parting-outside-piece': ({ pieceHeightMm }) =>
     `It parts somewhere on the piece, which is ${sayMm(Math.round(pieceHeightMm * 10) / 10)} high.`,
   'parting-needs-height': () => 'Say how high the piece is: two halves part at a height of it.',

@@ -50,6 +50,9 @@ export interface FamilyProblems {
   'box-not-at-hand': { readonly kind: 'boards' | 'tube' | 'bricks' | 'sizes' };
   'box-needs-size': Nothing;
   'box-needs-one-part': { readonly parts: number };
+  /** A spout, a vent or a key that the rubber round a piece has no room for; mm. */
+  'rod-too-wide': { readonly what: 'spout' | 'vent' | 'key'; readonly mostMm: number };
+  'rods-fill-box': Nothing;
   'parting-outside-piece': { readonly pieceHeightMm: number };
   'parting-needs-height': Nothing;
   /** The mesh says its own box already. */
