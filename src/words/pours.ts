@@ -29,7 +29,7 @@ export const sayPlace = (pour: PourPlan, job: Pick<Plan, 'roomTemperatureC'>): s
     : `${sayCover(pour)}, room ${sayC(pour.roomTemperatureC)}`;
 
 function sayCover({ kind, face, between, depthMm, mould }: PourPlan): string {
-  if (mould !== undefined) return `round what is measured, ${sayHeight(mould.heightMm)} high`;
+  if (mould !== undefined) return `round the piece, ${sayHeight(mould.heightMm)} high`;
   if (kind === 'covers' && face !== undefined) {
     const at =
       face.name === 'floor'
