@@ -120,7 +120,7 @@ function allPlans(
   return plans;
 }
 
-/** @throws InputError `master-outside-box` where a box that is there is too small for what stands in it */
+/** @throws InputError `piece-outside-box` where a box that is there is too small for what stands in it */
 export function refuseTooSmall(
   typed: TypedMouldBox,
   plan: BoxPlan,
@@ -181,5 +181,8 @@ export function boxPlans(
     throw new InputError('box-not-at-hand', chosen, { kind: chosen }, fieldOf[chosen]);
   }
   const made = offered.reduce((least, each) => (each.areaMm2 < least.areaMm2 ? each : least));
-  return { plans, made };
+  // A box that is there is held against the others only where it keeps the wall as they do.
+  const keeps = ({ kind, thinnestMm = -Infinity }: BoxPlan): boolean =>
+    kind !== 'sizes' || thinnestMm >= wallMm - hairMm;
+  return { plans: plans.filter((plan) => plan === made || keeps(plan)), made };
 }

@@ -106,6 +106,19 @@ describe('the amount', () => {
     expect(mouldOf({ box: { tubes: '75 mm', made: 'boards' } }).made.kind).toBe('boards');
   });
 
+  it('holds a box that is there against the others only where it keeps the wall', () => {
+    const kindsWith = (side: string): readonly string[] => {
+      const sizes = { length: side, width: side, height: '90 mm' };
+      return mouldOf({ box: { sizes, made: 'boards', spout: '8 mm' } }).options.map(
+        ({ kind }) => kind,
+      );
+    };
+    expect(kindsWith('80 mm')).toEqual(['boards', 'sizes']);
+    // 40 mm do not even take the ball, and 60 mm leave it 5 mm of wall.
+    expect(kindsWith('40 mm')).toEqual(['boards']);
+    expect(kindsWith('60 mm')).toEqual(['boards']);
+  });
+
   it('is less what spout and vents leave, and those are cast with every piece', () => {
     const without = mouldOf({ box: {} });
     const plan = planOf({ box: { spout: '10 mm', vents: 2, vent: '4 mm' }, castings: {} });
@@ -272,6 +285,10 @@ describe('two halves', () => {
     const job = jobOf({ box: { halves: 'two' } });
     const [pour] = job.pours;
     const layered = { ...job, pours: [{ ...pour!, layers: { heights: ['20 mm'] } }] };
+    const equal = { ...job, pours: [{ ...pour!, layers: { style: 'equal' } }] };
+    expect(() => planJob(readJob(equal))).toThrow(
+      expect.objectContaining({ code: 'halves-are-layers', field: 'pours[0].layers.style' }),
+    );
     expect(() => planJob(readJob(layered))).toThrow(
       expect.objectContaining({ code: 'halves-are-layers', field: 'pours[0].layers.heights' }),
     );

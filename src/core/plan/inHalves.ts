@@ -5,16 +5,16 @@ import type { PouredForm } from './pouredForm';
 
 /**
  * A mould of two halves as its two layers: the second goes onto the first once that may be opened.
- * @throws InputError `halves-are-layers` where the person says other heights
+ * @throws InputError `halves-are-layers` where the person says other layers
  */
 export function inHalves(pour: ResolvedPour, { box }: PouredForm): ResolvedPour {
   if (box?.parting === undefined) return pour;
   const { said } = pour;
-  const { heights = [] } = said.layers ?? {};
+  const { style = 'one-pour', heights = [], ...layers } = said.layers ?? {};
   if (heights.length > 0) {
     throw new InputError('halves-are-layers', heights, {}, 'layers.heights');
   }
-  const { style: _, ...layers } = said.layers ?? {};
+  if (style !== 'one-pour') throw new InputError('halves-are-layers', style, {}, 'layers.style');
   const partsAtMm = box.baseMm + box.parting.heightMm;
   return {
     ...pour,

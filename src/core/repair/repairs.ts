@@ -36,8 +36,6 @@ export type RepairHindrance =
 
 /** One way to fill them. */
 export interface Repair {
-  /** A card of the shelf, or what needs none. */
-  readonly with: 'card' | 'super-glue';
   readonly name: string;
   readonly kind: 'epoxy' | 'polyurethane' | 'polyester' | 'uv' | 'super-glue';
   readonly layers: number;
@@ -52,7 +50,6 @@ export interface Repair {
 
 /** What there is to fill, in millilitres and drops, and with what, the soonest first; what does not do comes last, with its reason. */
 export interface Repairs {
-  readonly eachMl: number;
   readonly ml: number;
   readonly drops: number;
   readonly ways: readonly Repair[];
@@ -77,7 +74,7 @@ function ofCard(card: Resin, ml: number, depthMm: number, roomC: number): Repair
   const { kind } = familyOf(card.family);
   if (kind === 'silicone') return undefined;
   const resin = readResin(card);
-  const common = { with: 'card', name: card.name, kind, g: ml * resin.mixedDensityGPerMl } as const;
+  const common = { name: card.name, kind, g: ml * resin.mixedDensityGPerMl } as const;
   if (kind === 'uv') {
     const lit = byLamp(card, depthMm);
     return { ...common, ...lit, totalMin: lit.layers * lit.layerMin, hindrance: undefined };
@@ -110,7 +107,6 @@ function glue(ml: number, depthMm: number): Repair {
   const { layerMm, layerMin, mostMm, gPerMl } = superGlue;
   const layers = Math.ceil(depthMm / layerMm - 1e-9);
   return {
-    with: 'super-glue',
     name: 'Super glue and activator',
     kind: 'super-glue',
     layers,
@@ -142,5 +138,5 @@ export function repairsOf(typed: TypedRepair, resins: readonly Resin[]): Repairs
   ];
   const last = ({ hindrance, totalMin = Infinity }: Repair): number =>
     hindrance === undefined ? totalMin : 1e9 + totalMin;
-  return { eachMl, ml, drops: ml / usualDropMl, ways: ways.sort((a, b) => last(a) - last(b)) };
+  return { ml, drops: ml / usualDropMl, ways: ways.sort((a, b) => last(a) - last(b)) };
 }

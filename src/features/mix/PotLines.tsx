@@ -167,7 +167,7 @@ function Inside() {
           />
         </FieldRow>
       )}
-      {isOn && mould === undefined && (
+      {isOn && mould === undefined && makesMould && (
         <Words size="small" colour="inkSoft">
           The mould is the one that this job makes, as large as its box.
         </Words>

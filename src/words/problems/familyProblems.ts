@@ -63,5 +63,5 @@ export const familyProblems: ProblemSentences<FamilyProblems> = {
   'master-in-two-boxes': () =>
     'The mesh is measured as a master in a box of its own. Take it as the piece to cast: the mould box goes round that.',
   'halves-are-layers': () =>
-    'A mould of two halves is poured in two layers that part where it parts. Take the heights out, or make it of one part.',
+    'A mould of two halves is poured in two layers that part where it parts. Pour each half in one, or make the mould of one part.',
 };
