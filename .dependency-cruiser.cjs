@@ -16,7 +16,12 @@ module.exports = {
     only('words-import-core', '^src/words/', ['core']),
     only('ui-knows-no-feature', '^src/ui/', ['core', 'words']),
     // What a stored job is, and what its plan is when it is open, must be the same in a list.
-    only('workers-import-core', '^src/workers/', ['core', 'data/records', 'data/draft/planDraft']),
+    only('workers-import-core', '^src/workers/', [
+      'core',
+      'data/records',
+      'data/draft/planDraft',
+      'data/workshop',
+    ]),
     only('data-below-features', '^src/data/', ['core', 'words']),
     only('app-opens-places', '^src/app/', ['places', 'features', 'ui', 'data', 'words', 'core']),
     only('places-features', '^src/places/', ['features', 'ui', 'data', 'words', 'core']),

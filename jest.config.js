@@ -3,7 +3,7 @@ const babel = ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platfo
 
 /** These ship as ES modules only, which Jest does not read by itself. */
 const esOnly =
-  '(flatbush|flatqueue|ml-levenberg-marquardt|ml-matrix|is-any-array|d3-[a-z]+|internmap|@scure/base|temporal-polyfill|temporal-utils)';
+  '(flatbush|flatqueue|ml-levenberg-marquardt|ml-matrix|is-any-array|d3-[a-z]+|internmap|@scure/base|@noble/hashes|temporal-polyfill|temporal-utils)';
 const screenPatterns = require('jest-expo/web/jest-preset').transformIgnorePatterns.map((pattern) =>
   pattern.replace('(?!(', `(?!(${esOnly}|`),
 );

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { demoJobs } from '../src/data/demo/demoJobs';
-import { readEverything } from '../src/data/files/everything';
+import { readEverythingJson } from '../src/data/workshop/everythingJson';
 import {
   chooseOn,
   expect,
@@ -328,7 +328,7 @@ test.describe('without the app', () => {
     ]);
     const text = await readFile(await file.path(), 'utf8');
     const stored = await storedTexts(page);
-    expect(Object.fromEntries(readEverything(text))).toEqual(stored);
+    expect(Object.fromEntries(readEverythingJson(text).records)).toEqual(stored);
     await page.unroute('**/_expo/**');
     await page.getByRole('link', { name: 'Open Nipperkin' }).click();
     await expect(page.getByRole('main')).toBeVisible();
@@ -336,45 +336,6 @@ test.describe('without the app', () => {
     await page.evaluate(() => document.getElementById('root')?.replaceChildren());
     await expect(page.getByRole('alert').filter({ hasText: 'Something broke.' })).toBeVisible();
   });
-});
-
-test('everything goes out as a file, comes in again as it was, and is undone as a whole', async ({
-  page,
-}) => {
-  await page.goto('/data');
-  await expect(page.getByText(`${demoJobs.length} jobs`)).toBeVisible();
-  await putText(page, 'job/torn', '{"id":"to');
-  const before = await storedTexts(page);
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save everything as a file' }).tap(),
-  ]);
-  const file = await download.path();
-  await page.getByRole('button', { name: 'Start from empty' }).tap();
-  await expect(page.getByText('0 jobs, 0 resins, 0 moulds, 0 pours and 0 records')).toBeVisible();
-  const open = async (): Promise<void> => {
-    const [chooser] = await Promise.all([
-      page.waitForEvent('filechooser'),
-      page.getByRole('button', { name: 'Open a file of everything' }).tap(),
-    ]);
-    await chooser.setFiles(file);
-  };
-  await open();
-  const comparison = page.getByTestId('comparison');
-  await expect(comparison).toContainText(`${Object.keys(before).length} records:`);
-  await expect(comparison).toContainText('1 the same as here');
-  await page.getByRole('button', { name: 'Replace everything' }).tap();
-  await expect(page.getByText(`${demoJobs.length} jobs`)).toBeVisible();
-  const after = await storedTexts(page);
-  expect(Object.keys(after).sort()).toEqual(Object.keys(before).sort());
-  expect(after['job/torn']).toBe('{"id":"to');
-  expect(after['job/demo-drawer-tray']).toBe(before['job/demo-drawer-tray']);
-  await page.getByRole('button', { name: 'Undo' }).tap();
-  await expect(page.getByText('0 jobs, 0 resins, 0 moulds, 0 pours and 0 records')).toBeVisible();
-  await open();
-  await page.getByRole('button', { name: 'Add what is new and newer' }).tap();
-  await page.getByRole('link', { name: 'Jobs' }).tap();
-  await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
 });
 
 test.describe('parts that cannot be fetched', () => {

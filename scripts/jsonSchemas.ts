@@ -3,6 +3,11 @@ import { jobSchema, jobSchemaVersion1 } from '../src/core/job/jobSchema';
 import { mouldFileSchema } from '../src/core/measure/mould/mouldFile';
 import { recordFileSchema } from '../src/core/record/recordFile';
 import { resinsFileSchema } from '../src/core/resin/resinFile';
+import {
+  workshopGoneSchema,
+  workshopRecordsSchema,
+  workshopSchema,
+} from '../src/data/workshop/workshopSchema';
 import { JsonSchemas } from './jsonSchemaOf';
 
 const quantities =
@@ -45,6 +50,26 @@ const published: readonly {
       'What happened to one piece, pour by pour. Moments are milliseconds since 1970; other figures have their unit in their name.',
     schema: recordFileSchema,
   },
+  {
+    name: 'workshop',
+    title: 'Nipperkin workshop file, version 1: its list of parts',
+    description: '`workshop.json` of the archive: what else is in it, each part with its checksum.',
+    schema: workshopSchema,
+  },
+  {
+    name: 'workshop-records',
+    title: 'Nipperkin workshop file, version 1: records',
+    description:
+      '`records/*.json` of the archive: records of one kind as they are stored, or as text where they cannot be read.',
+    schema: workshopRecordsSchema,
+  },
+  {
+    name: 'workshop-gone',
+    title: 'Nipperkin workshop file, version 1: what was deleted',
+    description:
+      '`gone.json` of the archive: keys of records that were deleted, each with what it had grown out of.',
+    schema: workshopGoneSchema,
+  },
 ];
 
 /** Each schema as it is written, by the name of its file. */
@@ -58,7 +83,9 @@ export const jsonSchemaFiles = (): ReadonlyMap<string, string> =>
         title,
         description,
         ...whole,
-        definitions: schemas.definitions,
+        ...(JSON.stringify(whole).includes('#/definitions/')
+          ? { definitions: schemas.definitions }
+          : {}),
       };
       return [`${name}.schema.json`, `${JSON.stringify(file, null, 1)}\n`];
     }),

@@ -14,7 +14,7 @@ import { NoticeProvider, useNotice } from '@/ui/feedback/NoticeProvider';
 import { NavigationBar } from '@/ui/frame/NavigationBar';
 import { ShortcutSheet } from '@/ui/frame/ShortcutSheet';
 import '@/places/firstHash';
-import { later } from '@/places/later';
+import { later, useRest } from '@/places/later';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 import type { IconName } from '@/ui/icons/Icon';
 import { fontFiles } from '@/ui/theme/fonts';
@@ -44,11 +44,17 @@ beginOpening();
 
 const NotRead = later('NotRead');
 const Reminders = later('Reminders');
+const KeepsWatch = later('KeepsWatch');
 
 /** Nobody waits for it: it comes with everything else. */
 function WhenReminded() {
   const { data: settings } = useSettings();
   return settings?.reminders?.on === true && settings.dated === true ? <Reminders /> : null;
+}
+
+/** Copies and the nudge to save a file: they come with everything else, once it is there. */
+function WhenStarted({ path }: { readonly path: string }) {
+  return useRest() === undefined ? null : <KeepsWatch path={path} />;
 }
 
 export default function RootLayout() {
@@ -105,6 +111,7 @@ function Frame() {
       {wide && bar}
       <View style={styles.place}>
         <NotSavedBanner />
+        {start === 'ready' && <WhenStarted path={path} />}
         {start === 'unreadable' && <NotRead onTryAgain={tryAgain} />}
         {start === 'ready' && (
           // Within the navigator: without it the address would go, and with it the next route.

@@ -47,6 +47,7 @@ export { ShelfRoute } from './shelf/ShelfRoute';
 export { WholeStart } from './started';
 export { QuickDetails } from '@/features/quick/QuickDetails';
 export { planQuick } from '@/data/draft/quickDraft';
+export { KeepsWatch } from '@/features/keeping/copies/KeepsWatch';
 export { NotRead } from '@/features/keeping/NotRead';
 export { TraceRoute } from './jobs/TraceRoute';
 

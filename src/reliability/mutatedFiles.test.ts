@@ -5,7 +5,7 @@ import { demoMoulds } from '../data/demo/demoMoulds';
 import { demoResins } from '../data/demo/demoResins';
 import { readCards, cardsCsv, cardsJson } from '../data/files/cardFiles';
 import { cardLink, cardOfLink } from '../data/files/cardLinks';
-import { readEverything } from '../data/files/everything';
+import { readEverythingJson } from '../data/workshop/everythingJson';
 import { readJobFile } from '../data/files/jobFile';
 import { mouldFileText, readMouldFile } from '../data/files/mouldFile';
 import { readPrices } from '../data/files/priceFiles';
@@ -31,7 +31,7 @@ async function kindsOfFiles(): Promise<readonly (readonly [string, (text: string
     [cardsJson(demoResins), (text) => readCards(text, 'a.json')],
     [await cardsCsv(demoResins), (text) => readCards(text, 'a.csv')],
     [mouldFileText(demoMoulds[0]!), readMouldFile],
-    [everything, readEverything],
+    [everything, readEverythingJson],
     [priceListCsv(0), readPrices],
     [new URL(cardLink(card, 'http://localhost')).hash, cardOfLink],
   ];

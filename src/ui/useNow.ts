@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { sayMoment } from '../words/moments';
 
 const msPerMin = 60_000;
 
@@ -29,3 +30,11 @@ export const useNow = (): number => useSyncExternalStore(onMinute, minuteNow, mi
 
 /** Where the person lives, by their device. */
 export const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/**
+ * A moment as the person says it, on their own clock.
+ * @param ms since 1970
+ * @param now min since 1970
+ */
+export const sayHere = (ms: number, now: number): string =>
+  sayMoment(ms / msPerMin, now, ownZone());

@@ -1,15 +1,20 @@
 import { getDocumentAsync } from 'expo-document-picker';
 
+/** Lets the person choose a file; undefined when they think better of it. */
+export async function chooseFile(...types: string[]): Promise<File | undefined> {
+  const chosen = await getDocumentAsync({ type: types, base64: false });
+  return chosen.assets?.[0]?.file;
+}
+
 /** A file that the person chose, read as text. */
 export interface ChosenText {
   readonly name: string;
   readonly text: string;
 }
 
-/** Lets the person choose a file; undefined when they think better of it. */
+/** As `chooseFile`, read as text. */
 export async function chooseTextFile(...types: string[]): Promise<ChosenText | undefined> {
-  const chosen = await getDocumentAsync({ type: types, base64: false });
-  const file = chosen.assets?.[0]?.file;
+  const file = await chooseFile(...types);
   return file === undefined ? undefined : { name: file.name, text: await file.text() };
 }
 

@@ -1,6 +1,10 @@
 /** Hands the person a file that is made here; nothing leaves the machine. */
-export function download(fileName: string, text: string, type = 'application/json'): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+export function download(
+  fileName: string,
+  contents: string | Uint8Array<ArrayBuffer>,
+  type = 'application/json',
+): void {
+  const address = URL.createObjectURL(new Blob([contents], { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = fileName;

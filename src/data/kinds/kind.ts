@@ -13,6 +13,8 @@ export interface ListedRecord extends Version {
 export interface Kind<T extends StoredRecord, L extends ListedRecord = T> {
   /** As the Data screen counts them; undefined for what a person does not count. */
   readonly counted: { readonly one: string; readonly many: string } | undefined;
+  /** What one of them is called; undefined for kinds that have no names. */
+  readonly nameOf?: (record: T) => string;
   /** What TanStack Query keeps their list under; each by itself is under this and its id. */
   readonly queryKey: readonly [string];
   readonly collection: Collection<T>;
@@ -33,7 +35,11 @@ export interface CountedKind<T extends StoredRecord, L extends ListedRecord = T>
 }
 
 /** Many kinds in one list: what is done to a record is done by its own kind. */
-export interface AnyKind extends Omit<Kind<StoredRecord>, 'collection' | 'listing' | 'refersTo'> {
+export interface AnyKind extends Omit<
+  Kind<StoredRecord>,
+  'collection' | 'listing' | 'refersTo' | 'nameOf'
+> {
+  readonly nameOf?: (record: never) => string;
   readonly collection: Pick<Collection<StoredRecord>, 'prefix' | 'key' | 'one' | 'readAll'> &
     Pick<Collection<never>, 'creation' | 'change' | 'removal'>;
   readonly listing: {

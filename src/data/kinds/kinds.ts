@@ -35,6 +35,7 @@ const nothing = (): readonly string[] => [];
 
 export const jobs: CountedKind<JobRecord, JobEntry> = {
   counted: { one: 'job', many: 'jobs' },
+  nameOf: ({ draft }) => draft.name,
   queryKey: ['jobs'],
   collection: jobCollection,
   listing: jobListing,
@@ -44,6 +45,7 @@ export const jobs: CountedKind<JobRecord, JobEntry> = {
 
 export const resins: CountedKind<ResinRecord> = {
   counted: { one: 'resin', many: 'resins' },
+  nameOf: ({ resin }) => resin.name,
   queryKey: ['resins'],
   collection: resinCollection,
   listing: resinCollection,
@@ -53,6 +55,7 @@ export const resins: CountedKind<ResinRecord> = {
 
 export const moulds: CountedKind<MouldRecord> = {
   counted: { one: 'mould', many: 'moulds' },
+  nameOf: ({ mould }) => mould.name,
   queryKey: ['moulds'],
   collection: mouldCollection,
   listing: mouldCollection,
@@ -92,6 +95,7 @@ export const ticks: Kind<TicksRecord> = {
 /** Pours at the bench: what happened. */
 export const lives: CountedKind<LiveRecord, LiveEntry> = {
   counted: { one: 'pour', many: 'pours' },
+  nameOf: ({ name }) => name,
   queryKey: ['lives'],
   collection: liveCollection,
   listing: liveListing,
@@ -112,6 +116,7 @@ export const copies: Kind<CopyRecord> = {
 /** What happened to pieces. */
 export const pieces: CountedKind<KeptPiece, PieceEntry> = {
   counted: { one: 'record', many: 'records' },
+  nameOf: ({ piece }) => piece.name,
   queryKey: ['pieces'],
   collection: pieceCollection,
   listing: pieceListing,

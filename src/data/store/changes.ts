@@ -1,3 +1,4 @@
+import type { Vector } from './vector';
 import { versionOf, type StoredRecord } from './versions';
 
 /** What stands under a key: a record, a text that is no record of this version, or nothing. */
@@ -9,6 +10,8 @@ export interface Write {
   readonly record: Content;
   /** What is there now: anything else in the store refuses the change. */
   readonly replaces: Content;
+  /** What a deletion has grown out of, where it was made elsewhere. */
+  readonly gone?: Vector | undefined;
 }
 
 /** Some keys of a record changed, whatever the others are: it is applied to what is stored then, so it never conflicts. */

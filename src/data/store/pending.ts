@@ -1,4 +1,5 @@
 import { isPatch, isRecord, type Change, type Content, type Patch } from './changes';
+import type { Vector } from './vector';
 import {
   deletedText,
   isReplaced,
@@ -17,6 +18,7 @@ export interface Pending {
     readonly record: Content;
     /** Any of these may be stored when it arrives: each is what this window itself was about to replace. */
     readonly over: readonly Replaced[];
+    readonly gone?: Vector | undefined;
   };
   readonly patches: readonly Patch['patch'][];
 }
@@ -36,7 +38,11 @@ const pendingOf = (change: Change): Pending =>
     ? { key: change.key, patches: [change.patch] }
     : {
         key: change.key,
-        write: { record: change.record, over: [replacedOf(change.replaces)] },
+        write: {
+          record: change.record,
+          over: [replacedOf(change.replaces)],
+          gone: change.gone,
+        },
         patches: [],
       };
 
@@ -81,7 +87,8 @@ export type ApplyPatch = (
   patch: object,
 ) => StoredRecord | undefined;
 
-const textOf = (record: Content): string =>
+/** A content as it is stored. */
+export const textOf = (record: Content): string =>
   record === null ? deletedText : isRecord(record) ? JSON.stringify(record) : record.text;
 
 /** Whether a write has arrived already: its answer was lost, or somebody deleted the same. */
@@ -93,22 +100,33 @@ function isDone(record: Content, stored: StoredText): boolean {
 }
 
 /** What comes of a pending change over what is stored; undefined where somebody else was there first. */
-export function resolvedText(
+export function resolved(
   { key, write, patches }: Pending,
   stored: StoredText,
   apply: ApplyPatch,
-): string | undefined {
-  let text = isThere(stored) ? stored : undefined;
+): Content | undefined {
+  let content: Content = isThere(stored) ? { text: stored } : null;
   if (write !== undefined) {
     const { record, over } = write;
-    const isFree = isDone(record, stored) || over.some((each) => isReplaced(each, stored));
-    if (!isFree) return undefined;
-    text = textOf(record);
+    if (isDone(record, stored)) content = isThere(stored) ? { text: stored } : null;
+    else if (over.some((each) => isReplaced(each, stored))) content = record;
+    else return undefined;
   }
   for (const patch of patches) {
+    const text = content === null ? undefined : textOf(content);
     const patched = apply(key, text, patch);
     if (patched === undefined) return undefined;
-    text = JSON.stringify(patched);
+    content = patched;
   }
-  return text ?? deletedText;
+  return content;
+}
+
+/** As `resolved`, as it is stored. */
+export function resolvedText(
+  pending: Pending,
+  stored: StoredText,
+  apply: ApplyPatch,
+): string | undefined {
+  const content = resolved(pending, stored, apply);
+  return content === undefined ? undefined : textOf(content);
 }

@@ -1,3 +1,4 @@
+import { ownPrefix } from './ownKeys';
 import type { StoredText } from './versions';
 
 /** Records of one kind that are listed without being read: of each a small entry is kept, written together with it. */
@@ -11,8 +12,8 @@ export interface Indexed {
   readonly isEntry: (key: string, value: unknown) => value is object;
 }
 
-/** No kind of record begins so, and no file may hold such a key: an index is derived, and always made anew from the records. */
-const indexPrefix = '#index/';
+/** An index is derived, and always made anew from the records. */
+const indexPrefix = `${ownPrefix}index/`;
 
 export const isIndexKey = (key: string): boolean => key.startsWith(indexPrefix);
 

@@ -1,11 +1,30 @@
-import { isPatch, type Change, type Written } from './changes';
+import { isPatch, isRecord, type Change, type Content, type Written } from './changes';
 import type { Journal } from './journal';
 import type { KeyValueStorage } from './keyValueStorage';
-import { groupOf, joined, resolvedText, type ApplyPatch, type Group } from './pending';
-import { allShardKeys, changedShards, entriesIn, isIndexKey, shardKeysOf } from './recordIndex';
+import {
+  groupOf,
+  joined,
+  resolved,
+  resolvedText,
+  textOf,
+  type ApplyPatch,
+  type Group,
+} from './pending';
+import { afterWrite, deviceOf } from './device';
+import { deviceKey, goneKey, isOwnKey, keyOfGone } from './ownKeys';
+import { allShardKeys, changedShards, entriesIn, shardKeysOf } from './recordIndex';
 import type { Indexed } from './recordIndex';
 import { StaleWriteError } from './staleWriteError';
-import { deletedText, isThere, versionOf, type StoredRecord } from './versions';
+import { vectorAfter, type Device, type Vector } from './vector';
+import {
+  deletedText,
+  isThere,
+  vectorOf,
+  vectorOfGone,
+  versionOf,
+  type StoredRecord,
+  type StoredText,
+} from './versions';
 
 /** Whether what is on screen is also on the device. */
 export type SaveState =
@@ -23,6 +42,10 @@ export interface RecordStore {
   contents(keys: readonly string[]): Promise<ReadonlyMap<string, string>>;
   /** The stored keys under a prefix, those of records that were deleted a moment ago perhaps among them. */
   keys(prefix: string): Promise<readonly string[]>;
+  /** Keys of records that were deleted, each with what it had grown out of. */
+  gone(): Promise<ReadonlyMap<string, Vector>>;
+  /** Which device this is, and how often it has written. */
+  device(): Promise<Device>;
   /**
    * All records of an indexed kind without reading them. Entries that are missing are made on the way.
    * Rejects where the storage cannot be read.
@@ -112,16 +135,18 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
   async function write(group: Group): Promise<readonly Written[]> {
     const keys = [...group.keys()];
     const shards = indexes.flatMap((indexed) => shardKeysOf(indexed, keys));
-    const stored = await storage.getMany([...keys, ...shards]);
-    const texts: Record<string, string> = {};
+    const gone = keys.map(goneKey);
+    const stored = await storage.getMany([...keys, ...gone, ...shards, deviceKey]);
+    const contents = new Map<string, Content>();
     for (const [key, pending] of group) {
-      const text = resolvedText(pending, stored[key], applyPatch);
-      if (text === undefined) throw new StaleWriteError(key, versionOf(stored[key]));
-      texts[key] = text;
+      const content = resolved(pending, stored[key], applyPatch);
+      if (content === undefined) throw new StaleWriteError(key, versionOf(stored[key]));
+      contents.set(key, content);
     }
+    const { texts, beside } = stamped(contents, stored, group);
     const written = new Map(Object.entries(texts));
     const index = indexes.map((indexed) => changedShards(indexed, stored, written));
-    await storage.setMany(Object.assign({}, texts, ...index) as Record<string, string>);
+    await storage.setMany(Object.assign({}, texts, beside, ...index) as Record<string, string>);
     channel.post(keys);
     return Object.entries(texts).map(([key, text]) => ({ key, record: writtenOf(text) }));
   }
@@ -227,7 +252,7 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
   }
 
   const keysUnder = async (prefix: string): Promise<string[]> =>
-    (await allKeys()).filter((key) => key.startsWith(prefix) && !isIndexKey(key));
+    (await allKeys()).filter((key) => key.startsWith(prefix) && !isOwnKey(key));
 
   async function reindex(indexed: Indexed, keys: readonly string[]): Promise<void> {
     for (const some of portions(keys)) {
@@ -262,6 +287,24 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
     async keys(prefix) {
       await settle();
       return keysUnder(prefix);
+    },
+
+    async gone() {
+      await settle();
+      const found = new Map<string, Vector>();
+      const keys = (await allKeys()).filter((key) => keyOfGone(key) !== undefined);
+      for (const some of portions(keys)) {
+        for (const [key, text] of Object.entries(await storage.getMany(some))) {
+          const vector = vectorOfGone(text);
+          if (vector !== undefined) found.set(keyOfGone(key)!, vector);
+        }
+      }
+      return found;
+    },
+
+    async device() {
+      await settle();
+      return deviceOf((await storage.getMany([deviceKey]))[deviceKey]);
     },
 
     async list(indexed) {
@@ -374,6 +417,42 @@ export function createRecordStore(surroundings: Surroundings): RecordStore {
     };
     await exclusively(work).catch(() => undefined);
   }
+}
+
+/**
+ * What is written, each record with what it has grown out of; and what the store keeps beside it: who wrote, and what was deleted.
+ * A text that is put there as it is, as one out of a file, stays so.
+ */
+function stamped(
+  contents: ReadonlyMap<string, Content>,
+  stored: Readonly<Record<string, StoredText>>,
+  group: Group,
+): { readonly texts: Record<string, string>; readonly beside: Record<string, string> } {
+  const before = new Map(
+    [...contents.keys()].map((key) => [
+      key,
+      vectorOf(stored[key]) ?? vectorOfGone(stored[goneKey(key)]),
+    ]),
+  );
+  const device = afterWrite(deviceOf(stored[deviceKey]), [...before.values()]);
+  const texts: Record<string, string> = {};
+  const beside: Record<string, string> = { [deviceKey]: JSON.stringify(device) };
+  for (const [key, content] of contents) {
+    if (isRecord(content)) {
+      const vector = vectorAfter(content.vector, before.get(key), device);
+      texts[key] = textOf({ ...content, vector });
+    } else texts[key] = textOf(content);
+    const wasGone = isThere(stored[goneKey(key)]);
+    if (content === null) {
+      // What never was there, or was deleted before, need not be remembered once more.
+      if (isThere(stored[key])) {
+        beside[goneKey(key)] = JSON.stringify(
+          vectorAfter(group.get(key)?.write?.gone, before.get(key), device),
+        );
+      }
+    } else if (wasGone) beside[goneKey(key)] = deletedText;
+  }
+  return { texts, beside };
 }
 
 const writtenOf = (text: string): Written['record'] => {

@@ -6,7 +6,7 @@ import { chooseJsonFile } from '../../data/files/chooseTextFile';
 import { useJobs, useShelf } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useJobActions } from '../../data/hooks/useJobActions';
-import { saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/saveUnreadable';
 import { useRoomOfSeason } from '../../data/hooks/useRoomOfSeason';
 import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import { useStartOver } from '../../data/hooks/useStartOver';

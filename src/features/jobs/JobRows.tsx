@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import type { Shelf } from '../../core/plan/planTypes';
-import { saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/saveUnreadable';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { useListedTexts } from '../../data/hooks/useListedText';
 import type { JobEntry } from '../../data/records/jobEntry';

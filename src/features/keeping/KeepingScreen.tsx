@@ -5,9 +5,7 @@ import { useStartOver } from '../../data/hooks/useStartOver';
 import { usePersistence, type Persistence } from '../../data/hooks/usePersistence';
 import { useStorageUse } from '../../data/hooks/useStorageUse';
 import { sayStorageUse } from '../../words/storage';
-import { OpenEverything } from './OpenEverything';
-import { useStore } from '../../data/hooks/DataProvider';
-import { saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/saveUnreadable';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { Screen } from '../../ui/frame/Screen';
@@ -16,8 +14,10 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { DaysPanel } from './DaysPanel';
 import { RemindersPanel } from './RemindersPanel';
-import { SaveEverything } from './SaveEverything';
+import { SafetyCopiesPanel } from './copies/SafetyCopiesPanel';
+import { useMakeCopy } from './copies/useSafetyCopies';
 import { UnitsPanel } from './UnitsPanel';
+import { WorkshopPanel } from './WorkshopPanel';
 
 const persistenceWords: Readonly<Record<Persistence, string>> = {
   kept: 'This browser has promised to keep it, even when the device runs full.',
@@ -37,11 +37,11 @@ export function KeepingScreen() {
   const through = useUnreadable(Math.max(...all.map(({ changedAt }) => changedAt)));
   const saveState = useSaveState();
   const aside = useAside();
-  const store = useStore();
   const startOver = useStartOver();
   const notice = useNotice();
   const persistence = usePersistence();
   const use = useStorageUse();
+  const makeCopy = useMakeCopy();
   const unreadable = [
     ...through.unreadable,
     // Those that had to make room for something that can be read.
@@ -58,6 +58,7 @@ export function KeepingScreen() {
   }
 
   async function clear(): Promise<void> {
+    await makeCopy('before-start-over');
     const { undo } = await startOver.fromEmpty();
     notice({ text: 'Everything is cleared', undo });
   }
@@ -74,9 +75,6 @@ export function KeepingScreen() {
             the page: save it as a file now.
           </Words>
         )}
-        <View style={styles.row}>
-          <SaveEverything store={store} label="Save everything as a file" />
-        </View>
         {use !== undefined && sayStorageUse(use) !== '' && (
           <Words testID="storage-use">{sayStorageUse(use)}</Words>
         )}
@@ -86,8 +84,9 @@ export function KeepingScreen() {
             Looking whether all of it can be read: {through.looked} of {through.of}
           </Words>
         )}
-        <OpenEverything />
       </Panel>
+      <WorkshopPanel />
+      <SafetyCopiesPanel />
       {unreadable.length > 0 && (
         <Panel title="Not readable">
           <Words role="alert">

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/saveUnreadable';
 import type { NotOpen } from '../../data/hooks/useOpenRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { NotFound } from '../../ui/frame/NotFound';

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Image, StyleSheet } from 'react-native';
 import { measureMouldPart } from '../../core/measure/parts/measureMouldPart';
 import { chooseJsonFile } from '../../data/files/chooseTextFile';
-import { saveRecord, saveUnreadable } from '../../data/files/everything';
+import { saveRecord, saveUnreadable } from '../../data/files/saveUnreadable';
 import { readMouldFile } from '../../data/files/mouldFile';
 import { useMoulds } from '../../data/hooks/queries';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';

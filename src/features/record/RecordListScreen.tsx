@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TableRows } from '../../core/learn/readingsTable';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
-import { saveUnreadable } from '../../data/files/everything';
+import { saveUnreadable } from '../../data/files/saveUnreadable';
 import { download } from '../../data/files/download';
 import { readRecordFile, recordsCsv } from '../../data/files/recordFile';
 import { rowsOfCsv } from '../../data/files/tables';

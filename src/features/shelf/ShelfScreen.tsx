@@ -7,7 +7,7 @@ import { download } from '../../data/files/download';
 import { useResins } from '../../data/hooks/queries';
 import { useAttempt } from '../../data/hooks/useAttempt';
 import { useResinActions } from '../../data/hooks/useCardActions';
-import { saveRecord, saveUnreadable } from '../../data/files/everything';
+import { saveRecord, saveUnreadable } from '../../data/files/saveUnreadable';
 import { useStartOver } from '../../data/hooks/useStartOver';
 import { idOfDraft, useUnsaved } from '../../data/drafts/useUnsaved';
 import { resins as resinKind } from '../../data/kinds/kinds';

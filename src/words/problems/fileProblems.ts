@@ -49,8 +49,9 @@ export const fileProblems: ProblemSentences<FileProblems> = {
     `Between ${sayMm(data.fromMm)} and ${sayMm(data.toMm)} this mesh holds less than nothing: part of it is inside out. Repair it in the drawing program.`,
   'not-a-mesh': () => 'This is not a mesh file: it has no lines. Choose an STL, OBJ or 3MF file.',
   'not-3mf': () => 'This is not a 3MF package, or it is damaged. Export it again.',
+  'not-zip': () => 'This is not a ZIP archive, or it is cut off. Choose another copy of it.',
   'zip-too-large': (data) =>
-    `It would unpack to more than ${String(data.mostBytes / 1e6)} MB, so it was left packed. Reduce the mesh.`,
+    `It would unpack to more than ${String(data.mostBytes / 1e6)} MB, so it was left packed. Save it in smaller parts.`,
   '3mf-bad': (data) => `A ${data.what} in the package is broken. Export it again.`,
   'picture-not-read': () => 'This picture cannot be read. Choose a JPEG or PNG.',
   'picture-too-large': (data) =>
@@ -71,7 +72,16 @@ export const fileProblems: ProblemSentences<FileProblems> = {
       : `“${key}” lists ${count} entries; ${most} at the most. Split it into several.`,
   'json-reserved-key': (_, value) =>
     `${shown(value)} cannot be the name of anything here. Rename it.`,
+  'copy-gone': () => 'This safety copy is not there any more: newer ones took its place.',
   'no-file': (_, value) => `No file to read at ${shown(value)}. Check the path.`,
   'not-csv': (data) =>
     `This is not a table of comma-separated values: line ${data.row} cannot be read. Save it again as CSV.`,
+  'workshop-broken': (data) =>
+    `The file is damaged: its part ${shown(data.part)} is not what was saved. Nothing was taken from it. Use another copy.`,
+  'workshop-foreign': (_, value) =>
+    `This archive is no workshop file: ${shown(value)} is in it, which Nipperkin does not put there.`,
+  'workshop-newer': (data, value) =>
+    `This workshop file is of version ${shown(value)}; this Nipperkin reads up to ${data.reads}. Open it with the newer one.`,
+  'workshop-too-large': (data) =>
+    `This file is larger than ${data.mostMb} MB, which is more than a browser keeps in mind. Choose a smaller one.`,
 };

@@ -28,6 +28,7 @@ export interface FileProblems {
   'mesh-partly-inside-out': { readonly fromMm: number; readonly toMm: number };
   'not-a-mesh': Nothing;
   'not-3mf': Nothing;
+  'not-zip': Nothing;
   'zip-too-large': { readonly mostBytes: number };
   '3mf-bad': { readonly what: string };
   'picture-not-read': Nothing;
@@ -39,6 +40,11 @@ export interface FileProblems {
   'json-too-deep': { readonly most: number };
   'json-too-many': { readonly key: string; readonly count: number; readonly most: number };
   'json-reserved-key': Nothing;
+  'copy-gone': Nothing;
   'no-file': Nothing;
   'not-csv': { readonly row: number };
+  'workshop-broken': { readonly part: string };
+  'workshop-foreign': Nothing;
+  'workshop-newer': { readonly reads: number };
+  'workshop-too-large': { readonly mostMb: number };
 }

@@ -1,5 +1,6 @@
-import { DecodeUTF8, unzipSync } from 'fflate';
+import { DecodeUTF8 } from 'fflate';
 import { InputError } from '../../problem';
+import { unzipWithin } from '../../zip/unzipWithin';
 import { xmlReader, type XmlTag } from '../xml/readXml';
 import { SoupWriter } from './soupWriter';
 import { mostTriangles, type Welder } from './welder';
@@ -128,21 +129,14 @@ function readModel(path: string, bytes: Uint8Array, isRoot: boolean, model: Mode
 
 /** Unpacks the model files of a package. */
 function modelFiles(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> {
-  let unpacked = 0;
   try {
-    return unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        if (!/\.model$/i.test(name)) return false;
-        unpacked += originalSize;
-        if (unpacked > mostUnpackedBytes) {
-          throw new InputError('zip-too-large', unpacked, { mostBytes: mostUnpackedBytes });
-        }
-        return true;
-      },
+    return unzipWithin(bytes, {
+      wants: (name) => /\.model$/i.test(name),
+      mostBytes: mostUnpackedBytes,
     });
   } catch (error) {
-    if (error instanceof InputError) throw error;
-    throw new InputError('not-3mf', undefined);
+    const isOurs = error instanceof InputError && error.code !== 'not-zip';
+    throw isOurs ? error : new InputError('not-3mf', undefined);
   }
 }
 

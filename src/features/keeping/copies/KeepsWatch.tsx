@@ -1,0 +1,34 @@
+import { useStore } from '../../../data/hooks/DataProvider';
+import { ActionButton } from '../../../ui/ActionButton';
+import { Strip } from '../../../ui/feedback/Strip';
+import { sayUnsaved } from '../../../words/workshop';
+import { saveEverything } from '../SaveEverything';
+import { useKeepFile } from './useKeptFile';
+import { useRollingCopies } from './useRollingCopies';
+import { useSaved } from './useSaved';
+
+/** Where a person plans and looks round: there they are asked to save a file, and nowhere else. */
+const asksAt = new Set(['/today', '/jobs']);
+
+/** Looks after copies while the app is open, and asks now and then to save a file. Nothing of it shows at the bench. */
+export function KeepsWatch({ path }: { readonly path: string }) {
+  useRollingCopies(path.startsWith('/bench/'));
+  useKeepFile();
+  return asksAt.has(path) ? <AsksToSave /> : null;
+}
+
+function AsksToSave() {
+  const store = useStore();
+  const { unsaved, wasSaved, putOff } = useSaved();
+  if (unsaved?.isDue !== true) return null;
+  const save = async (): Promise<void> => {
+    await saveEverything(store);
+    await wasSaved();
+  };
+  return (
+    <Strip words={`${sayUnsaved(unsaved.changes, unsaved.days)} Save one, and keep it elsewhere.`}>
+      <ActionButton icon="download" label="Save a workshop file" onPress={() => void save()} />
+      <ActionButton kind="bare" label="Not now" onPress={() => void putOff()} />
+    </Strip>
+  );
+}
