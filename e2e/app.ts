@@ -36,6 +36,8 @@ export const test = base.extend<
         ...(hasTouch === undefined ? {} : { hasTouch }),
         acceptDownloads: true,
         reducedMotion: 'reduce',
+        // What keeps the app on a device would answer in place of the server; it has tests of its own.
+        serviceWorkers: 'block',
       });
       await use(profile);
       await profile.close();

@@ -17,6 +17,7 @@ export const test = base.extend<
         ...(viewport === undefined ? {} : { viewport }),
         ...(hasTouch === undefined ? {} : { hasTouch }),
         reducedMotion: 'reduce',
+        serviceWorkers: 'block',
       });
       context.on('weberror', (error) => errors.push(error.error().message));
       const page = await context.newPage();

@@ -4,11 +4,13 @@ import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync 
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { writeLicences } from './licences.mjs';
+import { writeServiceWorker } from './offline.mjs';
 import { expoEnv, root, run, tell } from './steps.mjs';
 
 const sources = [
   'scripts/licences.mjs',
   'scripts/not-rendered.cjs',
+  'scripts/offline.mjs',
   'src',
   'public',
   'app.config.ts',
@@ -67,6 +69,7 @@ export async function build() {
   }
   putStyleIntoPage(join(root, 'dist'));
   writeLicences(join(root, 'dist'));
+  await writeServiceWorker(join(root, 'dist'));
   writeFileSync(stamp, wanted);
   return true;
 }

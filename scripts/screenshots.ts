@@ -190,6 +190,7 @@ const takeAll = (): Promise<void> =>
       const page = await browser.newPage({
         viewport: wide ? screenSize.wide : screenSize.phone,
         colorScheme: dark ? 'dark' : 'light',
+        serviceWorkers: 'block',
       });
       // At the bench time goes on: a scale is read by it.
       if (path === benchJob) await page.clock.install({ time: tuesday });

@@ -35,6 +35,7 @@ const main = (): Promise<void> =>
         baseURL: address,
         viewport: { width: 390, height: 844 },
         hasTouch: true,
+        serviceWorkers: 'block',
       });
       await phone.goto('/?start=empty');
       const someone = person(phone);

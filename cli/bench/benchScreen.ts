@@ -30,7 +30,10 @@ async function onHeading(page: Page, name: string): Promise<void> {
 
 /** A pour with two batches in their cups, and the third on a live scale. */
 async function weighingBeside(browser: Browser, address: string): Promise<Page> {
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 390, height: 844 },
+  });
   await page.addInitScript(fakePort);
   await page.goto(`${address}/jobs`);
   await page.getByRole('link', { name: 'Open Drawer tray' }).waitFor();

@@ -16,7 +16,10 @@ async function measureList(
   address: string,
   count: number,
 ): Promise<readonly BenchFigure[]> {
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    serviceWorkers: 'block',
+    viewport: { width: 390, height: 844 },
+  });
   const list = `${new URL(address).origin}/jobs`;
   await noteFirstRow(page);
   await page.goto(list);

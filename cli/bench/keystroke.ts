@@ -60,7 +60,10 @@ async function waitsOf(page: Page, field: RegExp): Promise<readonly number[]> {
 async function keystrokes(browser: Browser, address: string, name: string, rate: number) {
   const figures: BenchFigure[] = [];
   for (const job of jobs) {
-    const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+    const page = await browser.newPage({
+      serviceWorkers: 'block',
+      viewport: { width: 390, height: 844 },
+    });
     await page.goto(new URL(job.path, address).href);
     await page.getByRole('textbox', { name: job.field }).first().waitFor();
     const devtools = await page.context().newCDPSession(page);

@@ -10,7 +10,10 @@ const count = 10_000;
  */
 export const benchRecordList = (): Promise<readonly BenchFigure[]> =>
   withBrowser(async (browser, address) => {
-    const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+    const page = await browser.newPage({
+      serviceWorkers: 'block',
+      viewport: { width: 390, height: 844 },
+    });
     const { origin } = new URL(address);
     await noteFirstRow(page);
     await page.goto(`${origin}/records`);

@@ -42,7 +42,10 @@ async function openTrace(page: Page, address: string): Promise<void> {
  */
 export async function benchTrace(): Promise<readonly BenchFigure[]> {
   return withBrowser(async (browser, address) => {
-    const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+    const page = await browser.newPage({
+      serviceWorkers: 'block',
+      viewport: { width: 390, height: 844 },
+    });
     await openTrace(page, address);
     const box = await page.getByTestId('trace-canvas').boundingBox();
     if (box === null) throw new Error('the canvas is not in sight');

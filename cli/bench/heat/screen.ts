@@ -32,7 +32,10 @@ const watcher = `{
  */
 export async function benchHeatScreen(): Promise<readonly BenchFigure[]> {
   return withBrowser(async (browser, address) => {
-    const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+    const page = await browser.newPage({
+      serviceWorkers: 'block',
+      viewport: { width: 390, height: 844 },
+    });
     await page.goto(new URL('/jobs/demo-lamp-base/heat', address).href);
     await page.getByTestId('heat-bucket').waitFor();
     await page.getByRole('button', { name: /^Room: / }).click();

@@ -16,6 +16,7 @@ import { DaysPanel } from './DaysPanel';
 import { RemindersPanel } from './RemindersPanel';
 import { SafetyCopiesPanel } from './copies/SafetyCopiesPanel';
 import { useMakeCopy } from './copies/useSafetyCopies';
+import { OfflinePanel } from './offline/OfflinePanel';
 import { UnitsPanel } from './UnitsPanel';
 import { WorkshopPanel } from './WorkshopPanel';
 
@@ -87,6 +88,7 @@ export function KeepingScreen() {
       </Panel>
       <WorkshopPanel />
       <SafetyCopiesPanel />
+      <OfflinePanel />
       {unreadable.length > 0 && (
         <Panel title="Not readable">
           <Words role="alert">

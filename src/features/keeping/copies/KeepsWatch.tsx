@@ -2,6 +2,8 @@ import { useStore } from '../../../data/hooks/DataProvider';
 import { ActionButton } from '../../../ui/ActionButton';
 import { Strip } from '../../../ui/feedback/Strip';
 import { sayUnsaved } from '../../../words/workshop';
+import { NewerVersion } from '../offline/NewerVersion';
+import { useKeepOffline } from '../offline/useOffline';
 import { saveEverything } from '../SaveEverything';
 import { useKeepFile } from './useKeptFile';
 import { useRollingCopies } from './useRollingCopies';
@@ -10,11 +12,19 @@ import { useSaved } from './useSaved';
 /** Where a person plans and looks round: there they are asked to save a file, and nowhere else. */
 const asksAt = new Set(['/today', '/jobs']);
 
-/** Looks after copies while the app is open, and asks now and then to save a file. Nothing of it shows at the bench. */
+/** Looks after copies and versions while the app is open, and asks now and then. Nothing of it shows at the bench. */
 export function KeepsWatch({ path }: { readonly path: string }) {
-  useRollingCopies(path.startsWith('/bench/'));
+  const isAtBench = path.startsWith('/bench/');
+  useRollingCopies(isAtBench);
   useKeepFile();
-  return asksAt.has(path) ? <AsksToSave /> : null;
+  useKeepOffline(isAtBench);
+  if (isAtBench) return null;
+  return (
+    <>
+      <NewerVersion />
+      {asksAt.has(path) && <AsksToSave />}
+    </>
+  );
 }
 
 function AsksToSave() {
