@@ -77,7 +77,7 @@ test('a file of another device is told kind by kind, merged record by record, co
   await page.goto('/data');
   const later = await save(page);
   // The other one begins with the first file, and changes one of the two.
-  await page.goto('/licences.txt');
+  await page.goto('/rescue.html');
   await devtools.send('Storage.clearDataForOrigin', {
     origin: baseURL ?? '',
     storageTypes: 'indexeddb,local_storage',

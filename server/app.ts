@@ -12,10 +12,9 @@ const year = 365 * 24 * 60 * 60 * 1000;
 /** The build names these files by their contents, so a browser may keep them for good. */
 const hashedFolders = /[\\/](_expo|assets)[\\/]/;
 
-/** What the app asks of a device: none of this. */
+/** What the app asks of a device: the camera, to read codes, and none of the others. */
 const deviceFeatures = [
   'accelerometer',
-  'camera',
   'display-capture',
   'geolocation',
   'gyroscope',
@@ -26,6 +25,7 @@ const deviceFeatures = [
   'usb',
 ]
   .map((feature) => `${feature}=()`)
+  .concat('camera=(self)')
   .join(', ');
 
 /** An address that cannot be read, or a mistake of ours: told without what the inside looks like. */

@@ -46,7 +46,7 @@ export function collection<S extends Schema>(
   type Kept = InferType<S> & StoredRecord;
   const { prefix } = kind;
   const readable = (record: Kept): Kept => {
-    checkedOrThrow(kind.schema, record);
+    checkedOrThrow(kind.schema, record, { kept: true });
     return record;
   };
   const readAll = (texts: ReadonlyMap<string, string>): ReadRecords<Kept> => {

@@ -15,6 +15,7 @@ import { RepairRoute as RepairRouteAlone } from './RepairRoute';
 import { RecordsLayout as RecordsLayoutAlone } from './records/RecordsLayout';
 import { ShelfLayout as ShelfLayoutAlone } from './shelf/ShelfLayout';
 import { TodayRoute as TodayRouteAlone } from './TodayRoute';
+import { TakeRoute as TakeRouteAlone } from './TakeRoute';
 import { started } from './started';
 
 export { BuyRoute } from './jobs/BuyRoute';
@@ -62,4 +63,5 @@ export const MouldsLayout = started(MouldsLayoutAlone);
 export const RecordsLayout = started(RecordsLayoutAlone);
 export const RepairRoute = started(RepairRouteAlone);
 export const ShelfLayout = started(ShelfLayoutAlone);
+export const TakeRoute = started(TakeRouteAlone);
 export const TodayRoute = started(TodayRouteAlone);

@@ -4,7 +4,7 @@ import { InputError } from '../core/problem';
 import { demoMoulds } from '../data/demo/demoMoulds';
 import { demoResins } from '../data/demo/demoResins';
 import { readCards, cardsCsv, cardsJson } from '../data/files/cardFiles';
-import { cardLink, cardOfLink } from '../data/files/cardLinks';
+import { cardLink, cardOfLink } from '../data/links/cardLinks';
 import { readEverythingJson } from '../data/workshop/everythingJson';
 import { readJobFile } from '../data/files/jobFile';
 import { mouldFileText, readMouldFile } from '../data/files/mouldFile';

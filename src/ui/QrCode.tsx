@@ -20,7 +20,7 @@ export function QrCode({ text, label }: QrCodeProps) {
     retry: false,
   });
   if (isError) {
-    return <Words>This card is too long for a code. Copy the link, or save it as a file.</Words>;
+    return <Words>This is too long for a code. Copy the link, or save it as a file.</Words>;
   }
   if (data === undefined) return null;
   const { size } = data;
@@ -32,7 +32,7 @@ export function QrCode({ text, label }: QrCodeProps) {
   return (
     <Svg
       viewBox={`0 0 ${side} ${side}`}
-      style={{ width: '100%', maxWidth: 320, aspectRatio: 1 }}
+      style={{ width: '100%', maxWidth: 400, aspectRatio: 1 }}
       role="img"
       aria-label={label}
       testID="qr-code"

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { InputError } from '../core/problem';
 import { orientationOf } from '../core/measure/files/orientationOf';
 import { meshReader } from '../core/measure/files/meshReader';
 import { readDrawing } from '../core/measure/files/readDrawing';
@@ -10,6 +11,9 @@ import type { MeshPart } from '../core/measure/parts/methodSchemas';
 import type { Drawing } from '../core/measure/drawing/drawing';
 import { told } from './told';
 import type { FilesWorker, OpenedMesh } from './filesWorker';
+
+/** A drawing is read as a whole, MB: half a million points are a fifth of it. */
+const mostDrawingMb = 100;
 
 /** The mesh that was read last stays here, so that it can be turned without reading it again. */
 let checked: CheckedMesh | undefined;
@@ -42,7 +46,12 @@ const worker: FilesWorker = {
       return measureMesh(checked, fileUnits[unit], orientationOf(stands), heightsMm);
     }),
   readDrawing: (file: File) =>
-    told(async (): Promise<Drawing> => readDrawing(file.name, await file.text())),
+    told(async (): Promise<Drawing> => {
+      if (file.size > mostDrawingMb * 1e6) {
+        throw new InputError('file-too-large', undefined, { mostMb: mostDrawingMb });
+      }
+      return readDrawing(file.name, await file.text());
+    }),
 };
 
 expose(worker);

@@ -1,5 +1,6 @@
 import { ValidationError, type AnyObjectSchema, type InferType, type Schema } from 'yup';
 import { InputError, type Problem } from '../problem';
+import { asKept } from './asKept';
 import type { CarriedProblem } from './refusal';
 
 /** Either the value as its schema describes it, or everything that is wrong with it. */
@@ -42,15 +43,20 @@ function problemOf({ path: field = '', type = '', params = {} }: ValidationError
 
 /**
  * Holds a value against a schema.
+ * @param options.kept it is kept here, see `asKept`
  * @param options.strip drop keys that the schema does not know (a draft that changed its shape) instead of refusing them
  */
 export function check<S extends Schema | AnyObjectSchema>(
   schema: S,
   value: unknown,
-  options: { readonly strip: boolean },
+  options: { readonly strip: boolean; readonly kept?: boolean },
 ): Checked<InferType<S>> {
   try {
-    const checked = schema.validateSync(value, { abortEarly: false, stripUnknown: options.strip });
+    const checked = schema.validateSync(value, {
+      abortEarly: false,
+      stripUnknown: options.strip,
+      ...(options.kept === true ? asKept : {}),
+    });
     return { value: checked, problems: [] };
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
@@ -66,8 +72,9 @@ export function check<S extends Schema | AnyObjectSchema>(
 export function checkedOrThrow<S extends Schema | AnyObjectSchema>(
   schema: S,
   value: unknown,
+  { kept = false }: { readonly kept?: boolean } = {},
 ): InferType<S> {
-  const { value: checked, problems } = check(schema, value, { strip: false });
+  const { value: checked, problems } = check(schema, value, { strip: false, kept });
   const [first] = problems;
   if (first !== undefined) throw InputError.of(first);
   return checked;

@@ -1,6 +1,14 @@
-import { string, type StringSchema } from 'yup';
+import { string, type StringSchema, type TestContext, type ValidationError } from 'yup';
+import { isKept } from './asKept';
 import { inJson } from './inJson';
+import { oddSignIn } from './oddSigns';
 import { refusal } from './refusal';
+
+/** Refuses signs that hide what a text says. */
+function readable(text: string, context: TestContext): true | ValidationError {
+  const odd = isKept(context.options) ? undefined : oddSignIn(text);
+  return odd === undefined || refusal(context, 'odd-sign', odd);
+}
 
 /** A name: some text, but not a page of it. */
 export function nameSchema(longest: number): StringSchema<string> {
@@ -8,7 +16,8 @@ export function nameSchema(longest: number): StringSchema<string> {
     .meta(inJson({ type: 'string', minLength: 1, maxLength: longest }))
     .test('name', (text, context) => {
       if (text === undefined || text.trim() === '') return refusal(context, 'no-name');
-      return text.length <= longest || refusal(context, 'too-long', { longest });
+      if (text.length > longest) return refusal(context, 'too-long', { longest });
+      return readable(text, context);
     }) as StringSchema<string>;
 }
 
@@ -16,9 +25,7 @@ export function nameSchema(longest: number): StringSchema<string> {
 export function noteSchema(longest: number): StringSchema<string | undefined> {
   return string()
     .meta(inJson({ type: 'string', maxLength: longest }))
-    .test(
-      'note',
-      (text, context) =>
-        (text ?? '').length <= longest || refusal(context, 'too-long', { longest }),
+    .test('note', (text = '', context) =>
+      text.length > longest ? refusal(context, 'too-long', { longest }) : readable(text, context),
     );
 }

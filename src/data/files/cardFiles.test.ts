@@ -1,6 +1,6 @@
 import { demoResins } from '../demo/demoResins';
 import { cardsCsv, cardsJson, readCards } from './cardFiles';
-import { cardLink, cardOfLink } from './cardLinks';
+import { cardLink, cardOfLink } from '../links/cardLinks';
 
 const cards = demoResins.map(({ id: _, ...card }) => card);
 

@@ -1,4 +1,5 @@
 import { getDocumentAsync } from 'expo-document-picker';
+import { textOf } from './textOf';
 
 /** Lets the person choose a file; undefined when they think better of it. */
 export async function chooseFile(...types: string[]): Promise<File | undefined> {
@@ -12,10 +13,10 @@ export interface ChosenText {
   readonly text: string;
 }
 
-/** As `chooseFile`, read as text. */
+/** As `chooseFile`, read as text. Rejects with InputError `file-too-large`, `not-utf8`. */
 export async function chooseTextFile(...types: string[]): Promise<ChosenText | undefined> {
   const file = await chooseFile(...types);
-  return file === undefined ? undefined : { name: file.name, text: await file.text() };
+  return file === undefined ? undefined : { name: file.name, text: await textOf(file) };
 }
 
 export const chooseJsonFile = async (): Promise<string | undefined> =>

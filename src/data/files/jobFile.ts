@@ -5,20 +5,19 @@ import { mouldInJob } from '../../core/measure/mould/mouldInJob';
 import type { Shelf } from '../../core/plan/planTypes';
 import { jsonOf } from '../../core/schema/jsonText';
 
-/** A job as the file that Nipperkin and its command read; resins and moulds are the cards as they are now. */
-export function jobFileText(job: Job, shelf: Shelf): string {
-  const found = resolveJob(job, shelf).job;
-  const kept = withOtherCards(found, { resin: (card) => card, mould: mouldInJob });
-  return `${JSON.stringify(kept, null, 2)}\n`;
-}
+/** A job that leaves this shelf: resins and moulds are the cards as they are now. */
+export const jobToCarry = (job: Job, shelf: Shelf): Job =>
+  withOtherCards(resolveJob(job, shelf).job, { resin: (card) => card, mould: mouldInJob });
+
+/** A job as the file that Nipperkin and its command read. */
+export const jobFileText = (job: Job, shelf: Shelf): string =>
+  `${JSON.stringify(jobToCarry(job, shelf), null, 2)}\n`;
 
 /**
- * Reads a job file.
- * A card that is not on this shelf stays with the job and loses its tie to the other shelf.
+ * A job that came from another shelf. A card that is not on this one stays with the job and loses its tie to the other.
  * @throws InputError for the first thing that is wrong
  */
-export function readJobFile(text: string, shelf: Shelf): Job {
-  const value = jsonOf(text);
+export function readCarriedJob(value: unknown, shelf: Shelf): Job {
   const job = readJob(value);
   const own = <C extends { readonly id?: string | undefined }>(card: C, cards: readonly C[]): C => {
     if (cards.some(({ id }) => id === card.id)) return card;
@@ -30,3 +29,9 @@ export function readJobFile(text: string, shelf: Shelf): Job {
     mould: (mould) => own(mould, shelf.moulds),
   });
 }
+
+/**
+ * Reads a job file.
+ * @throws InputError for the first thing that is wrong
+ */
+export const readJobFile = (text: string, shelf: Shelf): Job => readCarriedJob(jsonOf(text), shelf);

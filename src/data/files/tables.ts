@@ -1,4 +1,5 @@
 import { InputError } from '../../core/problem';
+import { oddSignIn } from '../../core/schema/oddSigns';
 
 /** Tables are read and written seldom: what does it is fetched when it is wanted. */
 const tables = async () => (await import('papaparse')).default;
@@ -19,7 +20,10 @@ export async function csvOf(rows: readonly Row[]): Promise<string> {
 /** Takes off the sign that keeps a table program from running a cell. */
 const unescaped = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
 
-/** Rejects with InputError `not-csv`. */
+/** More than this are in no table of ours; a row each is looked at before anything is shown. */
+const mostRows = 50_000;
+
+/** Rejects with InputError `not-csv`, `json-too-many`, `json-reserved-key`, `odd-sign`. */
 export async function rowsOfCsv(
   text: string,
 ): Promise<readonly Readonly<Record<string, string>>[]> {
@@ -29,10 +33,28 @@ export async function rowsOfCsv(
     skipEmptyLines: 'greedy',
   });
   const [error] = errors.filter(({ code }) => code !== 'UndetectableDelimiter');
-  if (error !== undefined || (meta.fields ?? []).length === 0) {
+  const fields = meta.fields ?? [];
+  if (error !== undefined || fields.length === 0) {
     throw new InputError('not-csv', text.slice(0, 80), { row: (error?.row ?? 0) + 2 });
   }
-  return data.map((row) =>
-    Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, unescaped(cell)])),
+  if (data.length > mostRows) {
+    throw new InputError('json-too-many', undefined, {
+      key: '',
+      count: data.length,
+      most: mostRows,
+    });
+  }
+  const reserved = fields.find((name) => name in Object.prototype);
+  if (reserved !== undefined) throw new InputError('json-reserved-key', reserved);
+  return data.map((row, index) =>
+    Object.fromEntries(
+      Object.entries(row).map(([key, cell]) => {
+        for (const text of [key, cell]) {
+          const odd = oddSignIn(text);
+          if (odd !== undefined) throw new InputError('odd-sign', text, odd, `line ${index + 2}`);
+        }
+        return [key, unescaped(cell)];
+      }),
+    ),
   );
 }

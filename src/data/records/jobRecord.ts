@@ -1,5 +1,6 @@
 import { array, mixed, object, string, type InferType } from 'yup';
 import type { Job } from '../../core/job/jobSchema';
+import { asKept } from '../../core/schema/asKept';
 import { checkedDraft } from '../draft/checkedDraft';
 import type { JobDraft } from '../draft/jobDraft';
 import { lateSchemas } from './lateSchemas';
@@ -37,7 +38,8 @@ export function asChecked(job: Job): Job {
 
 const lastGoodSchema = mixed<Job>(
   (value): value is Job =>
-    checkedJobs.has(value as object) || lateSchemas().job.isValidSync(value, { strict: false }),
+    checkedJobs.has(value as object) ||
+    lateSchemas().job.isValidSync(value, { strict: false, ...asKept }),
 ).nullable();
 
 const jobRecordSchema = object({

@@ -1,5 +1,6 @@
 import type { InferType, Schema } from 'yup';
-import { jsonOf } from '../../core/schema/jsonText';
+import { asKept } from '../../core/schema/asKept';
+import { jsonOf, keptLimits } from '../../core/schema/jsonText';
 
 /** A shape that records had once, and the step to the next one. */
 export type Migration = (record: Readonly<Record<string, unknown>>) => Record<string, unknown>;
@@ -49,7 +50,10 @@ export function readRecords<S extends Schema>(
   const unreadable: UnreadableRecord[] = [];
   for (const [key, text] of texts) {
     try {
-      const record = kind.schema.validateSync(migrated(kind, jsonOf(text))) as InferType<S>;
+      const record = kind.schema.validateSync(
+        migrated(kind, jsonOf(text, keptLimits)),
+        asKept,
+      ) as InferType<S>;
       // It would be written under another key than it stands under, over another record.
       if (key !== kind.prefix + (record as { id: string }).id) throw new Error('not its own key');
       records.push(record);

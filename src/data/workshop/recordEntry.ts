@@ -1,13 +1,14 @@
 import { mixed, object, string, type InferType } from 'yup';
 import { InputError } from '../../core/problem';
 import { inJson } from '../../core/schema/inJson';
-import { jsonOf, type JsonLimits } from '../../core/schema/jsonText';
+import { jsonOf, keptLimits, type JsonLimits } from '../../core/schema/jsonText';
 
 /** What an entry of a file of everything may hold besides what a record may: it stands a little deeper, and there are many. */
 export const entryLimits: JsonLimits = {
   deepest: 50,
   mostThings: 200_000,
   mostInAll: 20_000_000,
+  oddSigns: true,
 };
 
 /** `job/abc`: the kind of a record and its id. */
@@ -27,7 +28,7 @@ export type RecordEntry = InferType<typeof entrySchema>;
 /** A record as it is, where that says the very text that is stored; as text otherwise. */
 export function entryOf(key: string, text: string): RecordEntry {
   try {
-    const record = jsonOf(text);
+    const record = jsonOf(text, keptLimits);
     const isObject = typeof record === 'object' && record !== null && !Array.isArray(record);
     if (isObject && JSON.stringify(record) === text) return { key, record };
   } catch (error) {

@@ -2,15 +2,16 @@ import { StyleSheet, View } from 'react-native';
 import { roomTemperatureRule } from '../../core/quantity/rules';
 import { jobFileText } from '../../data/files/jobFile';
 import { download, fileNameOf } from '../../data/files/download';
+import { useShelf } from '../../data/hooks/queries';
 import { useOpenJob } from '../../data/draft/openJob';
 import { useDraftField, usePourPart } from '../../data/draft/pourInHand';
-import { useShelf } from '../../data/hooks/queries';
 import { ActionButton } from '../../ui/ActionButton';
 import { Lines } from '../../ui/fields/Lines';
 import { QuantityLine } from '../../ui/fields/QuantityLine';
 import { SettingLine } from '../../ui/fields/SettingLine';
 import { TextField } from '../../ui/fields/TextField';
 import { space } from '../../ui/theme/tokens';
+import { CarryJob } from './CarryJob';
 
 /** What is said of a job as a whole: its name, its room; and what can be taken away of it. */
 export function JobFacts({ onSheet }: { readonly onSheet: () => void }) {
@@ -47,6 +48,7 @@ export function JobFacts({ onSheet }: { readonly onSheet: () => void }) {
           />
         )}
       </View>
+      {job !== undefined && <CarryJob job={job} shelf={shelf} />}
     </View>
   );
 }

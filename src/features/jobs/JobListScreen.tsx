@@ -21,6 +21,7 @@ import { NothingSelected } from '../../ui/frame/NothingSelected';
 import { Screen } from '../../ui/frame/Screen';
 import { TextField } from '../../ui/fields/TextField';
 import { Panel } from '../../ui/Panel';
+import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { useWide } from '../../ui/theme/useWide';
 import { JobPreview } from './JobPreview';
@@ -32,6 +33,8 @@ interface JobListScreenProps {
   readonly onOpen: (id: string) => void;
   /** A new job begins with measuring. */
   readonly onNew: (id: string) => void;
+  /** A job comes by link or code. */
+  readonly onTake: () => void;
 }
 
 /** From so many on one looks for a job by its name. */
@@ -44,7 +47,7 @@ function jobsWith(jobs: readonly JobEntry[], sought: string): readonly JobEntry[
 }
 
 /** All jobs, the one changed last on top. */
-export function JobListScreen({ tabs, onOpen, onNew }: JobListScreenProps) {
+export function JobListScreen({ tabs, onOpen, onNew, onTake }: JobListScreenProps) {
   const { data: jobs } = useJobs();
   const shelf = useShelf();
   const offered = useOfferedResins();
@@ -91,6 +94,7 @@ export function JobListScreen({ tabs, onOpen, onNew }: JobListScreenProps) {
             style={styles.main}
           />
           <ActionButton label="Open a file" icon="folder-open" onPress={() => void openFile()} />
+          <SignButton icon="camera" label="Take a job over from another device" onPress={onTake} />
         </>
       }
     >

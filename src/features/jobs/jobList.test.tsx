@@ -56,6 +56,7 @@ async function openList(names: readonly string[], others: Record<string, string>
           <JobListScreen
             tabs={null}
             onOpen={(id) => opened.push(id)}
+            onTake={() => undefined}
             onNew={(id) => opened.push(id)}
           />
         </NoticeProvider>

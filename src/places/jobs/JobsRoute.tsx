@@ -8,6 +8,7 @@ export function JobsRoute() {
     <JobListScreen
       tabs={<JobTabs here="jobs" onChange={(list) => router.navigate(jobPaths[list])} />}
       onOpen={(id) => router.push({ pathname: '/jobs/[id]', params: { id } })}
+      onTake={() => router.push('/take')}
       onNew={(id) => router.push({ pathname: '/jobs/[id]/measure', params: { id } })}
     />
   );

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { InputError } from '@/core/problem';
 import type { Resin } from '@/core/resin/resinSchema';
 import { resinOfLabel } from '@/data/draft/quickMix';
-import { cardOfLink } from '@/data/files/cardLinks';
+import { cardOfLink } from '@/data/links/cardLinks';
 import { isNotOpen, useOpen } from '@/data/hooks/useOpenRecord';
 import { resins } from '@/data/kinds/kinds';
 import { OwnPaceOfCard } from '@/features/learn/OwnPaceOfCard';

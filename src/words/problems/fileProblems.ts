@@ -72,6 +72,10 @@ export const fileProblems: ProblemSentences<FileProblems> = {
       : `“${key}” lists ${count} entries; ${most} at the most. Split it into several.`,
   'json-reserved-key': (_, value) =>
     `${shown(value)} cannot be the name of anything here. Rename it.`,
+  'file-too-large': (data) =>
+    `This file is larger than ${data.mostMb} MB, and no file of this kind is. Choose another, or split it.`,
+  'not-utf8': () =>
+    'The letters of this file cannot be read: it is not in UTF-8. Save it again as UTF-8, in a table program as “CSV UTF-8”.',
   'copy-gone': () => 'This safety copy is not there any more: newer ones took its place.',
   'no-file': (_, value) => `No file to read at ${shown(value)}. Check the path.`,
   'not-csv': (data) =>

@@ -37,6 +37,8 @@ export const inputProblems: ProblemSentences<InputProblems> = {
   'too-small': (data) => `Too little: at least ${data.least}. Check the unit.`,
   'too-large': (data) => `Too much: ${data.greatest} at the most. Check the unit.`,
   'too-long': (data) => `Too long: ${data.longest} characters at most.`,
+  'odd-sign': (data, value) =>
+    `${shown(value)} holds a sign that cannot be seen and hides what it says: ${data.sign}, in place ${data.at}. Take it out, or type it anew.`,
   'no-name': () => 'Give it a name, so that you find it again.',
   'not-a-choice': (data) => `Not one of the choices: ${oneOf(data.choices)}.`,
   'wrong-type': () => 'This is of the wrong type; see docs/formats for what belongs here.',

@@ -41,6 +41,8 @@ export interface FileProblems {
   'json-too-many': { readonly key: string; readonly count: number; readonly most: number };
   'json-reserved-key': Nothing;
   'copy-gone': Nothing;
+  'file-too-large': { readonly mostMb: number };
+  'not-utf8': Nothing;
   'no-file': Nothing;
   'not-csv': { readonly row: number };
   'workshop-broken': { readonly part: string };

@@ -1,4 +1,5 @@
 import type { Kind } from '../../quantity/kinds';
+import type { OddSign } from '../../schema/oddSigns';
 import type { Choices, Nothing } from './problemData';
 
 /** What would be right in a field: the kinds that are welcome in it, and one that could stand there. */
@@ -28,6 +29,7 @@ export interface InputProblems {
   'too-large': Wanted & { readonly greatest: string };
   'too-long': Wanted & { readonly longest: number };
   'no-name': Nothing;
+  'odd-sign': OddSign;
   'not-a-choice': Choices;
   'wrong-type': { readonly type?: string | undefined };
   'unknown-key': { readonly unknown: string };

@@ -4,6 +4,8 @@ import type { Nothing } from './problemData';
 export interface OutsideProblems {
   'supplier-silent': Nothing;
   'link-broken': Nothing;
+  'link-foreign': Nothing;
+  'no-code': Nothing;
   'unknown-option': Nothing;
   'no-argument': Nothing;
   'no-such-zone': { readonly example: string };

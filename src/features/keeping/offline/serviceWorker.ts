@@ -54,8 +54,11 @@ export function keepOffline(): void {
   if (isBegun) return;
   isBegun = true;
   if (!canRun()) return tell({ state: 'unsupported' });
-  // Without an answer the app is simply not kept, which the Data screen tells.
-  void navigator.serviceWorker.register('/sw.js').then(watch, () => undefined);
+  // Refused, or given nothing by a browser that is told to keep no apps: it is not kept, which the Data screen tells.
+  void navigator.serviceWorker
+    .register('/sw.js')
+    .then((found?: ServiceWorkerRegistration) => found && watch(found))
+    .catch(() => undefined);
 }
 
 export const offline = (): Offline => current;

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { copyText } from '../../../ui/copyText';
 import type { Resin } from '../../../core/resin/resinSchema';
 import { cardsCsv, cardsJson } from '../../../data/files/cardFiles';
-import { cardLink } from '../../../data/files/cardLinks';
+import { cardLink } from '../../../data/links/cardLinks';
 import { download, fileNameOf } from '../../../data/files/download';
 import { ActionButton } from '../../../ui/ActionButton';
 import { useNotice } from '../../../ui/feedback/NoticeProvider';

@@ -1,0 +1,3 @@
+import { later } from '@/places/later';
+
+export default later('TakeRoute');

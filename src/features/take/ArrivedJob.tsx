@@ -1,0 +1,93 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import type { Shelf } from '../../core/plan/planTypes';
+import type { JobDraft } from '../../data/draft/jobDraft';
+import { useJobActions } from '../../data/hooks/useJobActions';
+import { jobCollection, jobRecordOf } from '../../data/repositories';
+import { ActionButton } from '../../ui/ActionButton';
+import { WarningList } from '../../ui/feedback/WarningList';
+import { WhyRow } from '../../ui/figures/WhyRow';
+import { MainFigure } from '../../ui/frame/MainFigure';
+import { Screen } from '../../ui/frame/Screen';
+import { Section } from '../../ui/section/Section';
+import { Words } from '../../ui/text/Words';
+import { sayG, sayMl } from '../../words/figures';
+import { sayPlace, sayPour } from '../../words/pours';
+import { sayResin, saySubject } from '../../words/sheet';
+import { listPlanner } from '../../workers/listPlanner';
+
+interface ArrivedJobProps {
+  readonly job: Job;
+  readonly shelf: Shelf;
+  readonly onKept: (id: string) => void;
+  readonly onLeave: () => void;
+}
+
+/** A job that has come over, shown before it is kept: it becomes a job of its own and writes over nothing. */
+export function ArrivedJob({ job, shelf, onKept, onLeave }: ArrivedJobProps) {
+  const actions = useJobActions();
+  const [record] = useState(() => jobRecordOf(job as JobDraft));
+  // In a thread, and within its time: it is somebody else's job.
+  const { data: listed } = useQuery({
+    queryKey: ['arrived', record.id],
+    queryFn: ({ signal }) =>
+      listPlanner.plan({
+        key: jobCollection.key(record.id),
+        text: JSON.stringify(record),
+        shelf,
+        inSight: true,
+        signal,
+      }),
+    structuralSharing: false,
+  });
+  const plan = listed?.state === 'planned' ? listed.plan : undefined;
+  const keep = async (): Promise<void> => onKept((await actions.create(job)).id);
+  return (
+    <Screen
+      title={job.name}
+      subtitle={plan === undefined ? 'A job from another device' : saySubject(plan)}
+      onBack={onLeave}
+      foot={
+        <>
+          <ActionButton kind="main" label="Keep it as a job" onPress={() => void keep()} />
+          <ActionButton label="Leave it" onPress={onLeave} />
+        </>
+      }
+    >
+      <MainFigure>
+        <Words size="large" weight="bold">
+          {job.pours.length === 1 ? 'A job of one pour' : `A job of ${job.pours.length} pours`}
+        </Words>
+      </MainFigure>
+      <Words>Nothing is kept yet. Kept, it is a job beside yours and changes none of them.</Words>
+      {plan === undefined ? (
+        <Words colour="inkSoft">{sayState(listed?.state)}</Words>
+      ) : (
+        <>
+          <Section plan={plan} greatestHeight={260} />
+          {plan.pours.map((pour) => (
+            <WhyRow
+              key={pour.id}
+              label={`${sayPour(pour)}, ${sayPlace(pour, plan)}`}
+              value={`${sayMl(pour.totalMl)} · ${sayG(pour.totalG)}`}
+              also={sayResin(pour)}
+            />
+          ))}
+          <WarningList warnings={plan.warnings} pours={plan.pours} />
+        </>
+      )}
+    </Screen>
+  );
+}
+
+function sayState(state: 'planned' | 'unmeasured' | 'unreadable' | 'too-slow' | undefined): string {
+  switch (state) {
+    case undefined:
+      return 'Working out what it comes to.';
+    case 'too-slow':
+      return 'Working out what it comes to takes too long to show it here.';
+    default:
+      return 'It has no amounts yet.';
+  }
+}
