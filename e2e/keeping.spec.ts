@@ -3,6 +3,7 @@ import { demoMoulds } from '../src/data/demo/demoMoulds';
 import { demoResins } from '../src/data/demo/demoResins';
 import { demoJobs } from '../src/data/demo/demoJobs';
 import { readFileSync } from 'node:fs';
+import { readWorkshop } from '../src/data/workshop/workshopFile';
 import { expect, figure, fromMenu, mainFigure, openEmpty, saved, test, toPiece, type } from './app';
 
 test('in inches and °F everything is told so, and bare figures are meant so', async ({ page }) => {
@@ -71,8 +72,8 @@ test('a device that refuses to keep data: said at once, nothing lost while the p
     page.waitForEvent('download'),
     page.getByRole('alert').getByRole('button', { name: 'Save as a file' }).tap(),
   ]);
-  const file = readFileSync(await download.path(), 'utf8');
-  expect(file).toContain('"depth": "10 mm"');
+  const { records } = readWorkshop(readFileSync(await download.path()));
+  expect(records.get('job/demo-drawer-tray')).toContain('"depth":"10 mm"');
 });
 
 test('two windows: the second follows the first', async ({ page, context }) => {

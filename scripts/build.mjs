@@ -8,6 +8,7 @@ import { writeServiceWorker } from './offline.mjs';
 import { expoEnv, root, run, tell } from './steps.mjs';
 
 const sources = [
+  'scripts/licenceRules.mjs',
   'scripts/licences.mjs',
   'scripts/not-rendered.cjs',
   'scripts/offline.mjs',

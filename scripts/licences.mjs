@@ -1,6 +1,7 @@
 // Writes dist/licences.txt: the notices of every package of which something is in the built app, as its source maps tell.
 import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { licenceProblem, problemsOfLock } from './licenceRules.mjs';
 import { root } from './steps.mjs';
 
 /** Copied into the app as single paths by `npm run icons`. */
@@ -20,29 +21,42 @@ function packagesOf(map) {
   });
 }
 
-function noticeOf(folder) {
-  const path = join(root, folder);
-  const {
-    name,
-    version,
-    license = 'see below',
-  } = JSON.parse(readFileSync(join(path, 'package.json'), 'utf8'));
-  const file = readdirSync(path).find((each) => /^(licen[cs]e|copying|notice)/i.test(each));
-  const text = file === undefined ? '' : `\n${readFileSync(join(path, file), 'utf8').trim()}\n`;
-  return `${name} ${version}, ${typeof license === 'string' ? license : license.type}\n${text}`;
+const licenceOf = ({ license = 'see below' }) =>
+  typeof license === 'string' ? license : license.type;
+
+const packageOf = (folder) => JSON.parse(readFileSync(join(root, folder, 'package.json'), 'utf8'));
+
+/** Fails where something is built in, or is used to build and run it, under terms that nobody has looked at. */
+function checkLicences(folders) {
+  const lock = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'));
+  const shipped = folders.flatMap((folder) => {
+    const found = packageOf(folder);
+    return licenceProblem(found.name, licenceOf(found)) ?? [];
+  });
+  const problems = [...new Set([...shipped, ...problemsOfLock(lock)])];
+  if (problems.length > 0) throw new Error(problems.join('\n'));
 }
 
-/** Reads the source maps of the built app, writes the notices, and takes the maps away again. */
+function noticeOf(folder) {
+  const path = join(root, folder);
+  const found = packageOf(folder);
+  const file = readdirSync(path).find((each) => /^(licen[cs]e|copying|notice)/i.test(each));
+  const text = file === undefined ? '' : `\n${readFileSync(join(path, file), 'utf8').trim()}\n`;
+  return `${found.name} ${found.version}, ${licenceOf(found)}\n${text}`;
+}
+
+/** Reads the source maps of the built app, checks and writes the notices, and takes the maps away again. */
 export function writeLicences(dist) {
   const maps = filesUnder(dist).filter((file) => file.endsWith('.js.map'));
   const folders = new Set([
     ...maps.flatMap(packagesOf),
     ...copied.map((name) => `node_modules/${name}`),
   ]);
-  const notices = [...folders]
+  const there = [...folders]
     .filter((folder) => existsSync(join(root, folder, 'package.json')))
-    .sort()
-    .map(noticeOf);
+    .sort();
+  checkLicences(there);
+  const notices = there.map(noticeOf);
   const rule = `\n${'-'.repeat(72)}\n\n`;
   writeFileSync(
     join(dist, 'licences.txt'),

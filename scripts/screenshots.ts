@@ -28,6 +28,51 @@ const daysAreThere = (page: Page): Promise<void> => page.getByTestId('timetable'
 
 const main = (page: Page): Locator => page.getByTestId('main-action');
 
+/** Gives a job another name, as a person does. */
+async function rename(page: Page, job: string, name: string): Promise<void> {
+  await page.goto(new URL(`/jobs/${job}`, page.url()).href);
+  await page.getByRole('button', { name: /^Name: / }).click();
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill(name);
+  await page
+    .getByTestId('save-state')
+    .filter({ hasText: /^saved$/ })
+    .waitFor();
+}
+
+/** Opens a file of everything that was saved after one job was changed, while another is changed here since. */
+async function openChangedFile(page: Page): Promise<void> {
+  await rename(page, 'demo-drawer-tray', 'Drawer tray, from the laptop');
+  await rename(page, 'demo-lamp-base', 'Lamp base, from the laptop');
+  const data = new URL('/data', page.url()).href;
+  await page.goto(data);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save a workshop file' }).click(),
+  ]);
+  const path = await file.path();
+  // Another device begins: with the demo, of which one job is changed there too.
+  await page.goto(new URL('/rescue.html', data).href);
+  await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        indexedDB.deleteDatabase('nipperkin').onsuccess = resolve;
+      }),
+  );
+  await page.goto(data);
+  await page.getByText('12 jobs').waitFor();
+  await rename(page, 'demo-lamp-base', 'Lamp base, from the phone');
+  await page.goto(data);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Open a workshop file' }).click(),
+  ]);
+  await chooser.setFiles(path);
+  await page.getByTestId('conflicts').waitFor();
+  await page.getByRole('button', { name: /^Jobs: / }).click();
+  await page.getByTestId('conflicts').getByRole('radio', { name: 'Keep both' }).click();
+  await page.getByTestId('comparison').scrollIntoViewIfNeeded();
+}
+
 const heading = (page: Page, text: string): Promise<void> =>
   page.getByRole('heading', { level: 1, name: text }).waitFor();
 
@@ -86,7 +131,6 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'today', path: '/today', act: daysAreThere },
-  { name: 'job-prepare', path: '/jobs/demo-galley-inlay/prepare' },
   {
     name: 'job-days',
     path: '/jobs/demo-chart-table/days',
@@ -156,11 +200,16 @@ const shots: readonly Shot[] = [
     act: (page) => page.getByTestId('cure-chart').getByRole('img').waitFor(),
   },
   {
-    name: 'wide-records',
-    path: '/records/demo-record-step',
-    wide: true,
-    act: (page) => page.getByTestId('why').waitFor(),
+    name: 'data',
+    path: '/data',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Make a copy now' }).click();
+      await page.getByTestId('safety-copy').waitFor();
+      await page.reload();
+      await page.getByTestId('safety-copy').waitFor();
+    },
   },
+  { name: 'data-merge', path: '/data', wide: true, act: openChangedFile },
   {
     name: 'bench-pouring',
     path: benchJob,

@@ -145,3 +145,92 @@ test('the supplier that stands in answers with a list that can be read, and drif
     expect(Math.abs(priceOf(priceListCsv(at * week)) / 24 - 1)).toBeLessThan(0.031);
   }
 });
+
+/** Asks in the very words that are given, as no library would. */
+const raw = (words: string): Promise<string> =>
+  new Promise((resolve, reject) => {
+    const socket = connect(Number(new URL(server.address).port), '127.0.0.1');
+    let said = '';
+    socket.on('data', (piece: Buffer) => (said += piece.toString('latin1')));
+    socket.on('error', reject);
+    socket.on('close', () => resolve(said));
+    socket.write(words);
+  });
+const rawGet = (path: string, more = ''): Promise<string> =>
+  raw(
+    `GET ${path} HTTP/1.1\r\nHost: localhost:${new URL(server.address).port}\r\n${more}Connection: close\r\n\r\n`,
+  );
+
+test.each([
+  '/../../../../etc/passwd',
+  '/..%2f..%2f..%2fetc%2fpasswd',
+  '/%2e%2e/%2e%2e/etc/passwd',
+  '/....//....//etc/passwd',
+  '/_expo/..%5c..%5cpackage.json',
+  '/_expo/../../package.json',
+  '/.built-from',
+  '/%00',
+  '/index.html%00.js',
+  '//etc/passwd',
+  'http://evil.example/',
+  '/%c0%ae%c0%ae/etc/passwd',
+])('%s leads to nothing outside of the app', async (path) => {
+  const said = await rawGet(path);
+  expect(said).toMatch(/^HTTP\/1\.1 (200|400|403|404|421) /);
+  expect(said).not.toMatch(/root:|"dependencies"|at .*\.ts:/);
+  // Where a page comes it is the one of the app.
+  if (said.startsWith('HTTP/1.1 200')) expect(said).toContain('<title>Nipperkin</title>');
+});
+
+test.each([
+  ['GET\u0000 / HTTP/1.1\r\n\r\n', 400],
+  ['GET / HTTP/9.9\r\nHost: localhost\r\n\r\n', 400],
+  [`GET /${'a'.repeat(20_000)} HTTP/1.1\r\nHost: localhost\r\n\r\n`, 431],
+  ['GET / HTTP/1.1\r\nHost: localhost\r\nX: a\u0000b\r\n\r\n', 400],
+  [
+    'POST / HTTP/1.1\r\nHost: localhost\r\nContent-Length: 5\r\nTransfer-Encoding: chunked\r\n\r\n',
+    400,
+  ],
+])('a request that is none is refused and its connection closed', async (words, status) => {
+  expect(await raw(words)).toMatch(new RegExp(`^HTTP/1\\.1 ${status} `));
+});
+
+test('what is served can be read and nothing else', async () => {
+  for (const method of ['POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS']) {
+    const answer = await fetch(`${server.address}/jobs`, { method });
+    expect([method, answer.status, answer.headers.get('allow')]).toEqual([
+      method,
+      405,
+      'GET, HEAD',
+    ]);
+  }
+});
+
+test('every answer carries what a browser must be told', async () => {
+  for (const path of [
+    '/',
+    '/_expo/entry-abc.js',
+    '/gone.js',
+    '/%',
+    '/health',
+    '/instruments/x/y',
+  ]) {
+    const { headers } = await get(path);
+    const said = Object.fromEntries(headers);
+    expect(said).toMatchObject({
+      'cross-origin-opener-policy': 'same-origin',
+      'cross-origin-resource-policy': 'same-origin',
+      'origin-agent-cluster': '?1',
+      'referrer-policy': 'no-referrer',
+      'x-content-type-options': 'nosniff',
+      'x-dns-prefetch-control': 'off',
+      'x-frame-options': 'SAMEORIGIN',
+      'x-permitted-cross-domain-policies': 'none',
+      'x-xss-protection': '0',
+    });
+    expect(said['content-security-policy']).toMatch(/frame-ancestors 'none'/);
+    expect(said['permissions-policy']).toMatch(/camera=\(self\)/);
+    expect(said).not.toHaveProperty('x-powered-by');
+    expect(said).not.toHaveProperty('access-control-allow-origin');
+  }
+});

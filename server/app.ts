@@ -1,42 +1,37 @@
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
-import helmet from 'helmet';
 import { extname, join } from 'node:path';
 import { instrumentRoutes } from './instruments/instrumentRoutes';
 import { InstrumentSessions } from './instruments/sessions';
+import { onlyReads } from './limits';
 import { oneAddress } from './oneAddress';
+import { ownPages } from './ownPages';
 import { priceListCsv } from './priceList';
+import { securityHeaders } from './securityHeaders';
 
 const year = 365 * 24 * 60 * 60 * 1000;
 
 /** The build names these files by their contents, so a browser may keep them for good. */
 const hashedFolders = /[\\/](_expo|assets)[\\/]/;
 
-/** What the app asks of a device: the camera, to read codes, and none of the others. */
-const deviceFeatures = [
-  'accelerometer',
-  'display-capture',
-  'geolocation',
-  'gyroscope',
-  'magnetometer',
-  'microphone',
-  'midi',
-  'payment',
-  'usb',
-]
-  .map((feature) => `${feature}=()`)
-  .concat('camera=(self)')
-  .join(', ');
+/** What was wrong with a request, by what the readers of addresses and bodies call it. */
+const refusals: Readonly<Record<string, string>> = {
+  'entity.too.large': 'Too much was sent: 100 kB at the most.',
+  'entity.parse.failed': 'What was sent is not JSON.',
+  'encoding.unsupported': 'What was sent is packed in a way that is not read here.',
+  'charset.unsupported': 'What was sent is in letters that are not read here. Send UTF-8.',
+};
 
-/** An address that cannot be read, or a mistake of ours: told without what the inside looks like. */
+/** A request that cannot be read, or a mistake of ours: told without what the inside looks like. */
 const refused: ErrorRequestHandler = (error: unknown, _request, response, next) => {
   if (response.headersSent) return next(error);
-  const { status } = error as { readonly status?: number };
+  const { status, type = '' } = error as { readonly status?: number; readonly type?: string };
   const isTheirs = status !== undefined && status >= 400 && status < 500;
+  const theirs = Object.hasOwn(refusals, type) ? refusals[type] : 'This address cannot be read.';
   response
     .status(isTheirs ? status : 500)
     .type('text/plain')
-    .send(isTheirs ? 'This address cannot be read.' : 'Something went wrong here.');
+    .send(isTheirs ? theirs : 'Something went wrong here.');
 };
 
 /**
@@ -47,33 +42,7 @@ const refused: ErrorRequestHandler = (error: unknown, _request, response, next) 
 export function createApp(folder: string, sessions = new InstrumentSessions()): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
-          // React Native's styles are written into the page as it runs; without this it stays blank.
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          fontSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          baseUri: ["'self'"],
-          frameAncestors: ["'none'"],
-          formAction: ["'self'"],
-        },
-      },
-      // The app is served over plain HTTP on the person's own machine.
-      strictTransportSecurity: false,
-    }),
-  );
-  app.use((_request, response, next) => {
-    response.setHeader('Permissions-Policy', deviceFeatures);
-    next();
-  });
+  app.use(...securityHeaders);
   app.use(oneAddress);
   app.use(compression());
   app.get('/health', (_request, response) => {
@@ -83,7 +52,8 @@ export function createApp(folder: string, sessions = new InstrumentSessions()): 
     response.setHeader('Cache-Control', 'no-store');
     response.type('text/csv').send(priceListCsv(Date.now()));
   });
-  app.use('/instruments', instrumentRoutes(sessions));
+  app.use('/instruments', ownPages, instrumentRoutes(sessions));
+  app.use(onlyReads);
   app.use(
     express.static(folder, {
       index: false,

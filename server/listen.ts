@@ -8,6 +8,10 @@ const host = '127.0.0.1';
 /** Who is slower than this in saying what they want is not a browser, ms. */
 const headersMs = 10_000;
 const requestMs = 30_000;
+/** A connection on which nothing moves for so long is cut, ms: who takes an answer a letter an hour holds up the others. */
+const stillMs = 60_000;
+/** One machine has fewer; more than these are not taken. */
+const mostConnections = 1_000;
 /** How long running answers may take once the server is told to end, ms. */
 const drainMs = 3_000;
 
@@ -62,6 +66,8 @@ export async function listen(app: Express, port: number): Promise<Listening> {
     { headersTimeout: headersMs, requestTimeout: requestMs, connectionsCheckingInterval: 1_000 },
     app,
   );
+  server.setTimeout(stillMs);
+  server.maxConnections = mostConnections;
   try {
     await listenOn(server, port);
   } catch (error) {

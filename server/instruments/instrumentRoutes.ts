@@ -3,6 +3,7 @@ import type { AnyObjectSchema } from 'yup';
 import { probeSchema, scaleCommandSchemas } from '../../src/core/instruments/commandSchemas';
 import type { ScaleCommand } from '../../src/core/instruments/simulatedScale';
 import { check } from '../../src/core/schema/check';
+import { benchLimit, commandLimit } from '../limits';
 import { instruments, type InstrumentName, type InstrumentSession } from './session';
 import type { InstrumentSessions } from './sessions';
 
@@ -65,8 +66,12 @@ export function instrumentRoutes(sessions: InstrumentSessions): Router {
     if (session === undefined) say(response, 404, 'This bench is over.');
     return session;
   };
+  router.use((_request, response, next) => {
+    response.setHeader('Cache-Control', 'no-store');
+    next();
+  });
   router.use(express.json({ limit: '100kb' }));
-  router.post('/', (_request, response) => {
+  router.post('/', benchLimit(), (_request, response) => {
     const session = sessions.create();
     if (session === undefined) return say(response, 503, 'Too many benches are open.');
     response.status(201).json({ id: session.id });
@@ -82,7 +87,8 @@ export function instrumentRoutes(sessions: InstrumentSessions): Router {
       if (session !== undefined) stream(session, name, request, response);
     });
   }
-  router.post('/:id/scale', (request, response) => {
+  const isSteered = commandLimit();
+  router.post('/:id/scale', isSteered, (request, response) => {
     const session = found(request, response);
     if (session === undefined) return;
     const body: unknown = request.body;
@@ -103,7 +109,7 @@ export function instrumentRoutes(sessions: InstrumentSessions): Router {
     else session.command(command);
     response.status(204).end();
   });
-  router.post('/:id/thermometer', (request, response) => {
+  router.post('/:id/thermometer', isSteered, (request, response) => {
     const session = found(request, response);
     const probe =
       session &&
@@ -112,5 +118,6 @@ export function instrumentRoutes(sessions: InstrumentSessions): Router {
     session.hold(probe);
     response.status(204).end();
   });
+  router.use((_request, response) => say(response, 404, 'There is no such instrument.'));
   return router;
 }

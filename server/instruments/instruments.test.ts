@@ -1,3 +1,4 @@
+import { connect } from 'node:net';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -163,4 +164,59 @@ test('curves that are none, and bodies too large, are refused', async () => {
     body: '{"do":',
   });
   expect(broken.status).toBe(400);
+});
+
+test.each([
+  ['a page of another site', { origin: 'https://evil.example' }],
+  ['a page of another port', { origin: 'http://localhost:1' }],
+  ['a form of another site', { 'sec-fetch-site': 'cross-site' }],
+  ['a page of another name of this site', { 'sec-fetch-site': 'same-site' }],
+])('%s steers nothing', async (_, headers) => {
+  const answer = await fetch(at(''), { method: 'POST', headers: headers as HeadersInit });
+  expect(answer.status).toBe(403);
+  expect(
+    (await fetch(at(''), { method: 'POST', headers: { origin: server.address } })).status,
+  ).toBe(201);
+});
+
+test.each([
+  ['too much', 'x'.repeat(200_000), 'application/json', 413, 'Too much was sent'],
+  ['no JSON', '{', 'application/json', 400, 'not JSON'],
+  ['another kind of text', 'do=tare', 'application/x-www-form-urlencoded', 400, 'A scale takes'],
+  ['letters of another kind', '{}', 'application/json; charset=x-none', 415, 'UTF-8'],
+])('a command of %s is refused in a sentence', async (_, body, type, status, words) => {
+  const id = await open();
+  const answer = await fetch(at(`/${id}/scale`), {
+    method: 'POST',
+    headers: { 'content-type': type },
+    body,
+  });
+  expect(answer.status).toBe(status);
+  expect(await answer.text()).toContain(words);
+});
+
+test('whoever opens benches without end is told to wait, and everybody else goes on', async () => {
+  const own = await listen(createApp(folder), 0);
+  const answers: number[] = [];
+  for (let count = 0; count < 130; count += 1) {
+    const answer = await fetch(`${own.address}/instruments`, { method: 'POST' });
+    answers.push(answer.status);
+    if (answer.status !== 429) continue;
+    expect(await answer.text()).toContain('Wait a moment');
+    expect(Number(answer.headers.get('retry-after'))).toBeGreaterThan(0);
+  }
+  expect(new Set(answers)).toEqual(new Set([201, 503, 429]));
+  expect((await fetch(own.address)).status).toBe(200);
+  await own.close();
+});
+
+test('who does not take what a stream says is let go of, and holds up nobody', async () => {
+  const id = await open();
+  const { port } = new URL(server.address);
+  const socket = connect(Number(port), '127.0.0.1');
+  socket.pause();
+  await new Promise<void>((resolve) => socket.once('connect', resolve));
+  socket.write(`GET /instruments/${id}/scale HTTP/1.1\r\nHost: localhost:${port}\r\n\r\n`);
+  expect(await until(`/${id}/scale`, () => true)).toContain('g');
+  socket.destroy();
 });

@@ -3,6 +3,7 @@ import { readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import type { Outcome } from '../../../src/reliability/promise';
 import { browserKills } from './browserKills';
+import { serverLoad } from './serverLoad';
 
 const folder = resolve('.cache/reliability');
 /** So many times the browser is killed. */
@@ -25,7 +26,7 @@ function measuredTests(): readonly Outcome[] {
 
 /** Prints one line of JSON for each promise; fails where anything was lost or locked away. */
 export async function measureReliability(): Promise<void> {
-  const outcomes = [...measuredTests(), await browserKills(kills)];
+  const outcomes = [...measuredTests(), await browserKills(kills), await serverLoad()];
   for (const outcome of outcomes) process.stdout.write(`${JSON.stringify(outcome)}\n`);
   if (outcomes.some(({ lost, locked }) => lost + locked > 0)) process.exitCode = 1;
 }

@@ -7,7 +7,9 @@ const minPerDay = 24 * 60;
 
 /** A day and a time as somebody's clock shows it, `2026-05-04T08:00`; it may be left empty or out. */
 export const momentSchema = string()
-  .transform((typed: string | undefined) => (typed?.trim() === '' ? undefined : typed))
+  .transform((typed: unknown) =>
+    typeof typed === 'string' && typed.trim() === '' ? undefined : typed,
+  )
   .test('moment', (typed, context) => {
     if (typed === undefined) return true;
     try {

@@ -12,7 +12,9 @@ export function minutesOfClock(text: string): number | undefined {
 /** A time of day, `18:30`, that may be left empty or out. */
 export const clockSchema = string()
   .meta(inJson({ type: 'string', pattern: '^\\s*([01]?\\d|2[0-3]):[0-5]\\d\\s*$' }))
-  .transform((typed: string | undefined) => (typed?.trim() === '' ? undefined : typed))
+  .transform((typed: unknown) =>
+    typeof typed === 'string' && typed.trim() === '' ? undefined : typed,
+  )
   .test('clock', (typed, context) =>
     typed === undefined || minutesOfClock(typed) !== undefined
       ? true

@@ -39,6 +39,8 @@ export function optionalQuantitySchema<K extends Kind>(
 ): StringSchema<string | undefined> {
   return string()
     .meta(quantityInJson)
-    .transform((typed: string | undefined) => (typed?.trim() === '' ? undefined : typed))
+    .transform((typed: unknown) =>
+      typeof typed === 'string' && typed.trim() === '' ? undefined : typed,
+    )
     .test('quantity', (typed, context) => typed === undefined || verdict(typed, rule, context));
 }

@@ -3,6 +3,7 @@ import { settingsPatch } from '../records/patchedSettings';
 import type { Settings } from '../records/settingsRecord';
 import { resinCollection, resinRecordOf } from '../repositories';
 import type { Change, Write } from '../store/changes';
+import { shippedVector } from '../store/vector';
 import { demoContainers, demoGrains, demoRecipes, demoResins } from './demoResins';
 // Made by `scripts/make-demo.ts`, so that a first start need not wait for the heat model.
 import calibrations from './files/calibrations.json';
@@ -23,6 +24,7 @@ export const demoCardWrites = (): readonly Write[] =>
       ...resinRecordOf(resin, calibrations[at] as Kept),
       id: resin.id,
       resin,
+      vector: shippedVector,
     }),
   );
 

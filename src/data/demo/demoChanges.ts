@@ -9,7 +9,8 @@ import {
   mouldRecordOf,
   photoCollection,
 } from '../repositories';
-import type { Change, Write } from '../store/changes';
+import { isRecord, type Change, type Write } from '../store/changes';
+import { shippedVector } from '../store/vector';
 
 /** The jobs of the demo and its moulds, with the photo that one of them is traced on; fetched when they are wanted. */
 async function demoWorkWrites(): Promise<readonly Write[]> {
@@ -41,10 +42,18 @@ async function demoWorkWrites(): Promise<readonly Write[]> {
   ];
 }
 
+/** What of the demo is written, as what ships: untouched, it is the same on every device. */
+const asShipped = (writes: readonly Write[]): readonly Write[] =>
+  writes.map((write) =>
+    isRecord(write.record)
+      ? { ...write, record: { ...write.record, vector: shippedVector } }
+      : write,
+  );
+
 /** All records of the demo, in one change. */
 export async function demoWrites(): Promise<readonly Write[]> {
   const [work, { demoCardWrites }] = await Promise.all([demoWorkWrites(), import('./beginDemo')]);
-  return [...work, ...demoCardWrites()];
+  return asShipped([...work, ...demoCardWrites()]);
 }
 
 /**
@@ -54,7 +63,7 @@ export async function demoWrites(): Promise<readonly Write[]> {
 export async function finishDemo(
   there: (keys: readonly string[]) => Promise<ReadonlyMap<string, string>>,
 ): Promise<readonly Change[]> {
-  const writes = await demoWorkWrites();
+  const writes = asShipped(await demoWorkWrites());
   const taken = await there(writes.map(({ key }) => key));
   return [
     ...writes.filter(({ key }) => !taken.has(key)),

@@ -4,6 +4,12 @@
  */
 export type Vector = Readonly<Record<string, number>>;
 
+/** What ships with the app is the same on every device, whenever each began: until somebody changes it, neither is the newer. */
+export const shippedVector: Vector = { demo: 1 };
+
+/** Whether nobody has changed what shipped. */
+export const isShipped = (vector: Vector): boolean => orderOf(vector, shippedVector) === 'same';
+
 /** How one state stands to another: it came before or after it, is the same one, or each has what the other has not. */
 export type Order = 'same' | 'before' | 'after' | 'beside';
 

@@ -1,5 +1,5 @@
 import { contentOf, isRecord } from '../store/changes';
-import { orderOf } from '../store/vector';
+import { isShipped, orderOf } from '../store/vector';
 import { vectorOf } from '../store/versions';
 import type { Kept } from './kept';
 
@@ -39,9 +39,11 @@ function standingOf(key: string, file: Kept, here: Kept): Standing | undefined {
     if (theirs === ours) return 'same';
     const theirVector = vectorOf(theirs);
     const ourVector = vectorOf(ours);
-    const order = theirVector && ourVector && orderOf(theirVector, ourVector);
+    if (theirVector === undefined || ourVector === undefined) return 'conflict';
+    const order = orderOf(theirVector, ourVector);
     // What says the same and has come further is taken too: what grows out of it then is no conflict.
     if (order === 'after') return 'newer';
+    if (order === 'same' && isShipped(theirVector)) return 'same';
     if (contentsOf(key, theirs) === contentsOf(key, ours)) return 'same';
     return order === 'before' ? 'older' : 'conflict';
   }

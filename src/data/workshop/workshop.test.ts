@@ -1,6 +1,8 @@
 import * as fc from 'fast-check';
 import { zipSync, unzipSync } from 'fflate';
 import { demoWrites } from '../demo/demoChanges';
+import { nextVersion } from '../records/stored';
+import { contentOf, isRecord } from '../store/changes';
 import type { RecordStore } from '../store/recordStore';
 import { twoTabs } from '../store/twoTabs';
 import { undoing } from '../store/undoing';
@@ -139,6 +141,25 @@ test('the demo goes out and comes in again: everything is the same as here, and 
   const photos = Object.entries(unzipSync(bytes)).filter(([name]) => name.startsWith('photos/'));
   expect(photos.length).toBeGreaterThan(0);
   expect([...photos[0]![1].slice(0, 3)]).toEqual([0xff, 0xd8, 0xff]);
+});
+
+test('the demo of another device, begun on another day, is the same until somebody changes it', async () => {
+  const { first: laptop } = twoTabs();
+  const { first: phone } = twoTabs();
+  await laptop.commit(await demoWrites());
+  const later = jest.spyOn(Date, 'now').mockReturnValue(Date.now() + 3 * 24 * 60 * 60 * 1000);
+  await phone.commit(await demoWrites());
+  later.mockRestore();
+  const here = await keptIn(phone);
+  const standings = standingsOf(await keptIn(laptop), here);
+  expect(new Set(standings.values())).toEqual(new Set(['same']));
+  const key = 'mould/demo-cleat-mould';
+  const before = contentOf(key, here.records.get(key)!);
+  if (!isRecord(before)) throw new Error('no record');
+  const record = { ...before, ...nextVersion(before) };
+  await phone.commit([{ key, record, replaces: before }]);
+  expect(standingsOf(await keptIn(laptop), await keptIn(phone)).get(key)).toBe('older');
+  expect(standingsOf(await keptIn(phone), await keptIn(laptop)).get(key)).toBe('newer');
 });
 
 const kept: Kept = {
