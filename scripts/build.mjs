@@ -4,7 +4,6 @@ import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync 
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { writeLicences } from './licences.mjs';
-import { writeServiceWorker } from './offline.mjs';
 import { expoEnv, root, run, tell } from './steps.mjs';
 
 const sources = [
@@ -70,6 +69,8 @@ export async function build() {
   }
   putStyleIntoPage(join(root, 'dist'));
   writeLicences(join(root, 'dist'));
+  // On a fresh clone its package is installed only after this file was read.
+  const { writeServiceWorker } = await import('./offline.mjs');
   await writeServiceWorker(join(root, 'dist'));
   writeFileSync(stamp, wanted);
   return true;
