@@ -14,7 +14,13 @@ const sameCopy = {
   '@use-gesture/core/actions': join(gestureCore, 'actions/dist/use-gesture-core-actions.esm.js'),
 };
 
+/** What a writer of PDF would fetch to draw web pages, which nobody asks of it. */
+const ofWebPages = /^(html2canvas|canvg|dompurify|core-js)(\/|$)/;
+
 config.resolver.resolveRequest = (context, name, platform) => {
+  if (ofWebPages.test(name) && /[\\/]jspdf[\\/]/.test(context.originModulePath)) {
+    return { type: 'empty' };
+  }
   if (sameCopy[name] !== undefined) return { type: 'sourceFile', filePath: sameCopy[name] };
   const found = context.resolveRequest(context, name, platform);
   return found.type === 'sourceFile' && isNotRendered.test(found.filePath)

@@ -22,11 +22,18 @@ import {
   sayTint,
   sheetText,
 } from '../../words/sheet';
+import { SaveSheet } from './SaveSheet';
 import { sayPoured } from '../../words/poured';
 import { sayPlace, sayPour } from '../../words/pours';
 
-/** The job on one sheet, for the wall over the bench: printed, or copied as text. */
-export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
+interface MixingSheetScreenProps {
+  /** When what is done, a line each; nothing where the job has no date. */
+  readonly days: readonly string[];
+  readonly onBack: () => void;
+}
+
+/** The job on one sheet, for the wall over the bench: printed, saved, or copied as text. */
+export function MixingSheetScreen({ days, onBack }: MixingSheetScreenProps) {
   const { plan, outdated } = useOpenJob();
   const notice = useNotice();
   if (plan === undefined) {
@@ -84,7 +91,20 @@ export function MixingSheetScreen({ onBack }: { readonly onBack: () => void }) {
           <Totals plan={pour} />
         </View>
       ))}
+      {days.length > 0 && (
+        <View testID="keep-together">
+          <Words heading={2} weight="bold">
+            Days
+          </Words>
+          {days.map((line) => (
+            <Words key={line} size="small">
+              {line}
+            </Words>
+          ))}
+        </View>
+      )}
       <WarningList warnings={plan.warnings} />
+      <SaveSheet plan={plan} days={days} />
       <Words size="small" colour="inkSoft">
         Gloves, eyes, fresh air. Estimates: the label and the safety data sheet of the resin decide.
       </Words>

@@ -17,6 +17,7 @@ import { useOfferedResins } from '../../data/hooks/useOfferedResins';
 import type { MouldRecord } from '../../data/records/mouldRecord';
 import { ActionButton } from '../../ui/ActionButton';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
+import { LabelFold } from '../../ui/paper/LabelFold';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { CardFrame } from '../../ui/frame/CardFrame';
 import { Words } from '../../ui/text/Words';
@@ -142,6 +143,17 @@ export function MouldScreen({
             />
           )}
         </View>
+      )}
+      {mould !== undefined && record !== undefined && (
+        <LabelFold
+          label={{
+            title: mould.name,
+            lines: [sayMould(mould, measureMouldPart({ mould }).solid).holds],
+            address: `${window.location.origin}/moulds/${record.id}`,
+          }}
+          fileName={fileNameOf(mould.name, '')}
+          onSave={download}
+        />
       )}
     </CardFrame>
   );

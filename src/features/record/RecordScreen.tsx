@@ -17,6 +17,7 @@ import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { Lines } from '../../ui/fields/Lines';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
+import { LabelFold } from '../../ui/paper/LabelFold';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
@@ -174,6 +175,18 @@ export function RecordScreen({ record, onBack, job, onJob, onByHand }: RecordScr
         />
         <ActionButton icon="delete" label="Delete this record" onPress={() => void deletes()} />
       </View>
+      <LabelFold
+        label={{
+          title: piece.name,
+          lines: [
+            sayDate(piece.madeAt, ownZone()),
+            ...new Set(piece.pours.map(({ resin }) => resin)),
+          ],
+          address: `${window.location.origin}/records/${id}`,
+        }}
+        fileName={fileNameOf(piece.name, '')}
+        onSave={download}
+      />
     </Screen>
   );
 }

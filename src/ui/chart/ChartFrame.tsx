@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Text as SvgText } from 'react-native-svg';
-import { font } from '../theme/fonts';
+import { font } from '../theme/fontNames';
 import { axisTold } from '../../words/figures';
 import { useColours } from '../theme/theme';
 

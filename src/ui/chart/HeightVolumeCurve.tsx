@@ -5,7 +5,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { HeightVolume } from '../../core/measure/measureWhole';
 import { Words } from '../text/Words';
-import { font } from '../theme/fonts';
+import { font } from '../theme/fontNames';
 import { useColours } from '../theme/theme';
 import { heightsIn, sayHeightOnly, sayMl, sayMm } from '../../words/figures';
 

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { useTheme } from 'react-native-paper';
-import { font } from '../theme/fonts';
+import { font } from '../theme/fontNames';
 import { useColours } from '../theme/theme';
 import { corner, space, touch } from '../theme/tokens';
 import { FieldFrame } from './FieldFrame';

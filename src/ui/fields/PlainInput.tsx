@@ -1,6 +1,6 @@
 import { StyleSheet } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { font } from '../theme/fonts';
+import { font } from '../theme/fontNames';
 import { useColours } from '../theme/theme';
 import { touch } from '../theme/tokens';
 import { focusNextField } from './focusNextField';

@@ -1,6 +1,6 @@
 import { G, Line, Text } from 'react-native-svg';
 import { sayHeightOnly } from '../../words/figures';
-import { font } from '../theme/fonts';
+import { font } from '../theme/fontNames';
 import type { Colours } from '../theme/tokens';
 import type { PlacedCavity } from './sectionLayout';
 

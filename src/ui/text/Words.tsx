@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Text, type Role, type StyleProp, type TextStyle } from 'react-native';
-import { font } from '../theme/fonts';
+import { font } from '../theme/fontNames';
 import { useColours } from '../theme/theme';
 import type { Colours } from '../theme/tokens';
 

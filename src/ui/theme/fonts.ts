@@ -1,16 +1,11 @@
 import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
 import { AtkinsonHyperlegibleNext_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold';
 import { AtkinsonHyperlegibleNext_700Bold } from '@expo-google-fonts/atkinson-hyperlegible-next/700Bold';
+import { font } from './fontNames';
 
-/** The one face of Nipperkin, in the weights that ship; its figures are set tabular. */
+/** The files of the weights that ship; figures are set tabular. */
 export const fontFiles = {
-  'Nipperkin Text': AtkinsonHyperlegibleNext_400Regular,
-  'Nipperkin Semibold': AtkinsonHyperlegibleNext_600SemiBold,
-  'Nipperkin Bold': AtkinsonHyperlegibleNext_700Bold,
+  [font.text]: AtkinsonHyperlegibleNext_400Regular,
+  [font.semibold]: AtkinsonHyperlegibleNext_600SemiBold,
+  [font.bold]: AtkinsonHyperlegibleNext_700Bold,
 };
-
-export const font = {
-  text: 'Nipperkin Text',
-  semibold: 'Nipperkin Semibold',
-  bold: 'Nipperkin Bold',
-} as const satisfies Record<string, keyof typeof fontFiles>;

@@ -1,7 +1,7 @@
 import { useColorScheme } from 'react-native';
 import { configureFonts, DefaultTheme, useTheme } from 'react-native-paper';
 import type { MD3Theme } from 'react-native-paper';
-import { font } from './fonts';
+import { font } from './fontNames';
 import { dark, light, paperRoundness, type Colours } from './tokens';
 
 export type NipperkinTheme = MD3Theme & { readonly colours: Colours };

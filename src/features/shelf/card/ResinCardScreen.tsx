@@ -28,9 +28,12 @@ import { FieldRow } from '../../../ui/fields/FieldRow';
 import { FoldPanel } from '../../../ui/FoldPanel';
 import { MainFigure } from '../../../ui/frame/MainFigure';
 import { CardFrame } from '../../../ui/frame/CardFrame';
+import { LabelFold } from '../../../ui/paper/LabelFold';
 import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';
 import { space } from '../../../ui/theme/tokens';
+import { download, fileNameOf } from '../../../data/files/download';
+import { sayPotLabel } from '../../../words/potLabel';
 import { sayRatios } from '../../../words/figures';
 import { clarityNames } from '../../../words/names';
 import { CardQuantity, CardText } from './CardFields';
@@ -120,6 +123,17 @@ export function ResinCardScreen({
           )}
       </CardDraftProvider>
       {!isNew && card !== undefined && <ShareCard card={card} />}
+      {card !== undefined && record !== undefined && (
+        <LabelFold
+          label={{
+            title: card.name,
+            lines: sayPotLabel(card),
+            address: `${window.location.origin}/shelf/${record.id}`,
+          }}
+          fileName={fileNameOf(card.name, '')}
+          onSave={download}
+        />
+      )}
     </CardFrame>
   );
 }

@@ -1,0 +1,63 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import jsQR from 'jsqr';
+import { expect, figure, test } from './app';
+
+async function saved(page: Page, button: string): Promise<{ name: string; bytes: Buffer }> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button, exact: true }).tap(),
+  ]);
+  return { name: download.suggestedFilename(), bytes: await readFile(await download.path()) };
+}
+
+test('the sheet of a job is saved as a PDF and as a drawing, in the letters of the app', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-drawer-tray/sheet');
+  await expect(page.getByText(figure('3 equal batches of 699 ml'))).toBeVisible();
+  const pdf = await saved(page, 'Save as PDF');
+  expect(pdf.name).toBe('drawer-tray.pdf');
+  expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  expect(pdf.bytes.toString('latin1')).toContain('/FontFile2');
+  const svg = await saved(page, 'Save as SVG');
+  expect(svg.name).toBe('drawer-tray.svg');
+  const drawing = svg.bytes.toString('utf8');
+  expect(drawing).toContain('>592</text>');
+  expect(drawing).toContain('>171</text>');
+  expect(drawing).toContain("font-family:'Nipperkin Bold';src:url(data:font/ttf;base64,");
+});
+
+test('a label of a pot has a code that opens its card', async ({ page }) => {
+  await page.goto('/shelf/demo-slow-clear');
+  await page.getByRole('button', { name: 'Print a label' }).tap();
+  const preview = page.getByRole('img', { name: 'Label: Slow clear' });
+  await expect(preview).toBeVisible();
+  const pdf = await saved(page, 'Save as PDF');
+  expect(pdf.name).toBe('slow-clear.label.pdf');
+  const svg = await saved(page, 'Save as SVG');
+  const { data, side } = await page.evaluate(async (text) => {
+    const image = new Image();
+    image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
+    await image.decode();
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = 400;
+    const context = canvas.getContext('2d')!;
+    context.fillStyle = '#ffffff';
+    context.fillRect(0, 0, 400, 400);
+    context.drawImage(image, 0, 0, 400, 187);
+    return { data: [...context.getImageData(0, 0, 400, 400).data], side: 400 };
+  }, svg.bytes.toString('utf8'));
+  const address = jsQR(new Uint8ClampedArray(data), side, side)?.data ?? '';
+  expect(new URL(address).pathname).toBe('/shelf/demo-slow-clear');
+  await page.goto(address);
+  await expect(page.getByRole('heading', { name: 'Slow clear' })).toBeVisible();
+  // More than a roll has is refused, and nothing is saved.
+  await page.getByRole('button', { name: 'Print a label' }).tap();
+  await page.getByRole('textbox', { name: 'How many' }).fill('1000');
+  await expect(page.getByText(/\b240\b/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save as PDF' })).toHaveAttribute(
+    'aria-disabled',
+    'true',
+  );
+});
