@@ -102,6 +102,11 @@ test('a file of another device is told kind by kind, merged record by record, co
   const conflict = page.getByTestId('conflicts');
   await expect(conflict).toContainText('Tray of the laptop');
   await conflict.getByRole('radio', { name: 'Keep both' }).tap();
+  // Each device has settings of its own.
+  await conflict
+    .getByRole('radiogroup', { name: 'Settings' })
+    .getByRole('radio', { name: 'Keep mine' })
+    .tap();
   await page.getByRole('button', { name: /^Merge: take/ }).tap();
   await expect(page.getByText(`${demoJobs.length + 1} jobs`)).toBeVisible();
   await page.getByRole('link', { name: 'Jobs' }).tap();

@@ -1,4 +1,5 @@
 import type { Schema } from 'yup';
+import { recipesFileSchema } from '../src/core/colour/recipeFile';
 import { jobSchema, jobSchemaVersion1 } from '../src/core/job/jobSchema';
 import { mouldFileSchema } from '../src/core/measure/mould/mouldFile';
 import { recordFileSchema } from '../src/core/record/recordFile';
@@ -49,6 +50,12 @@ const published: readonly {
     description:
       'What happened to one piece, pour by pour. Moments are milliseconds since 1970; other figures have their unit in their name.',
     schema: recordFileSchema,
+  },
+  {
+    name: 'recipes',
+    title: 'Nipperkin recipes, version 1',
+    description: `Colours that were found good. ${quantities}`,
+    schema: recipesFileSchema,
   },
   {
     name: 'workshop',

@@ -9,6 +9,7 @@ import { splitLines } from '../core/instruments/lines';
 import { readScaleReport } from '../core/instruments/hidScaleReport';
 import { readScaleLine, scaleFormatOf } from '../core/instruments/scaleLines';
 import { readThermometerLine } from '../core/instruments/thermometerLines';
+import { readRecipesFile } from '../data/files/recipeFile';
 import { readRecordFile } from '../data/files/recordFile';
 import { jobLetters, jobOfLetters } from '../data/links/jobLinks';
 import { collected, linkEnds, readLinkEnd, type LinkPart } from '../data/links/linkParts';
@@ -27,6 +28,7 @@ const record = readFileSync(
   join(__dirname, '../../docs/formats/harbour-shelf.record.json'),
   'utf8',
 );
+const recipes = readFileSync(join(__dirname, '../../docs/formats/lantern.recipes.json'), 'utf8');
 const nobody = { records: new Map(), gone: new Map() };
 const everything = JSON.stringify({
   format: 'nipperkin-data',
@@ -77,6 +79,7 @@ async function kindsOfFiles(): Promise<readonly (readonly [string, (text: string
     [linkEnds(jobLetters(asJob, shelf)).join('\n'), readLinks],
     [linkEnds(long).join('\n'), readLinks],
     [record, readRecordFile],
+    [recipes, readRecipesFile],
     [everything, async (text) => heldAgainst(readEverythingJson(text), undefined, nobody)],
     ['ST,GS,+   31.0 g\r\nUS,GS,+   62.4 g\r\nOPEN\r\n21.4 C\r\n', readLines],
     ['\u0003\u0004\u0002\u00ff\u0010\u0027', (bytes) => readScaleReport(bytesOf(bytes))],

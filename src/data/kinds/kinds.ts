@@ -139,6 +139,7 @@ export const drafts: Kind<DraftRecord> = {
 
 export const settings: Kind<SettingsRecord> = {
   counted: undefined,
+  nameOf: () => 'Settings',
   queryKey: ['settings'],
   collection: settingsCollection,
   listing: settingsCollection,

@@ -3,7 +3,10 @@ import { StyleSheet, View } from 'react-native';
 import { copyText } from '../../ui/copyText';
 import { shoppingCost, shoppingOf } from '../../core/plan/shoppingOf';
 import { withPrices, type PriceRow } from '../../core/stock/priceList';
+import { shoppingRows } from '../../core/stock/shoppingRows';
 import { chooseTextFile } from '../../data/files/chooseTextFile';
+import { download } from '../../data/files/download';
+import { csvOf } from '../../data/files/tables';
 import { fetchPrices, readPrices } from '../../data/files/priceFiles';
 import { useResins } from '../../data/hooks/queries';
 import { useResinActions } from '../../data/hooks/useCardActions';
@@ -19,6 +22,7 @@ import { FoldPanel } from '../../ui/FoldPanel';
 import { Screen } from '../../ui/frame/Screen';
 import { Rows } from '../../ui/list/Rows';
 import { Panel } from '../../ui/Panel';
+import { SignButton } from '../../ui/SignButton';
 import { Words } from '../../ui/text/Words';
 import { ThemeProvider } from '../../ui/ThemeProvider';
 import { space } from '../../ui/theme/tokens';
@@ -62,6 +66,12 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
     const copied = await copyText(shoppingText(shopping, currency));
     notice({ text: copied ? 'Copied the shopping list' : 'The browser did not allow copying.' });
   };
+  const save = async (): Promise<void> =>
+    download(
+      'shopping.csv',
+      await csvOf(shoppingRows(shopping).map((row) => ({ ...row }))),
+      'text/csv',
+    );
   const together = shoppingCost(shopping);
   return (
     <Screen
@@ -94,6 +104,12 @@ function ShoppingList({ tabs, onPrint }: BuyingScreenProps & { readonly onPrint:
             label="Copy the list"
             onPress={() => void copy()}
             style={styles.grow}
+          />
+          <SignButton
+            icon="download"
+            label="Save the list as CSV"
+            onPress={() => void save()}
+            disabled={shopping.length === 0}
           />
         </>
       }

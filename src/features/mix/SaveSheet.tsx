@@ -1,6 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { Plan } from '../../core/plan/planTypes';
+import { amountRows } from '../../core/plan/amountRows';
 import { download, fileNameOf } from '../../data/files/download';
+import { csvOf } from '../../data/files/tables';
 import { ActionButton } from '../../ui/ActionButton';
 import { jobSheet } from '../../ui/paper/jobSheet';
 import { ownFonts, pageMeasure } from '../../ui/paper/ownFonts';
@@ -38,10 +40,17 @@ export function SaveSheet({ plan, days }: SaveSheetProps) {
     const fonts = { [font.text]: text, [font.semibold]: semibold, [font.bold]: bold };
     download(fileNameOf(plan.name, '.svg'), pagesSvg(pages(), fonts), 'image/svg+xml');
   };
+  const saveCsv = async (): Promise<void> =>
+    download(
+      fileNameOf(plan.name, '.csv'),
+      await csvOf(amountRows(plan).map((row) => ({ ...row }))),
+      'text/csv',
+    );
   return (
     <View style={styles.row} role="toolbar">
       <ActionButton icon="download" label="Save as PDF" onPress={() => void savePdf()} />
       <ActionButton icon="download" label="Save as SVG" onPress={() => void saveSvg()} />
+      <ActionButton icon="download" label="Save as CSV" onPress={() => void saveCsv()} />
     </View>
   );
 }
