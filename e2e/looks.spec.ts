@@ -106,6 +106,10 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/moulds/demo-cleat-mould'],
   ['/buying'],
   ['/data'],
+  ['/data', press('Make a copy now')],
+  ['/take'],
+  ['/jobs/demo-cleats', press('Take it to another device')],
+  ['/shelf/demo-slow-clear', press('Print a label')],
   ['/no/such/place'],
 ];
 

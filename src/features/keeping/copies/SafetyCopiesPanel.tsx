@@ -124,7 +124,7 @@ function CopyRow({ copy, onOpen, onSave }: CopyRowProps) {
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.small },
+  row: { flexDirection: 'row', flexWrap: 'wrap', flexShrink: 1, gap: space.small },
   copy: {
     flexDirection: 'row',
     flexWrap: 'wrap',
