@@ -36,7 +36,7 @@ export const sayKind = (name: string | undefined): string => capital(name ?? 'wh
 /** `Take 4 records`, and what else it comes to. */
 export function sayTaking(taken: number, removed: number): string {
   const records = (count: number): string => `${count} ${count === 1 ? 'record' : 'records'}`;
-  if (removed === 0) return `Take ${records(taken)}`;
+  if (removed === 0) return taken === 0 ? 'Keep mine' : `Take ${records(taken)}`;
   return taken === 0 ? `Delete ${records(removed)}` : `Take ${records(taken)}, delete ${removed}`;
 }
 

@@ -1,11 +1,10 @@
-import { nanoid } from 'nanoid';
 import type { JobRecord } from '../records/jobRecord';
 import { nextVersion } from '../records/stored';
-import { jobCollection } from '../repositories';
+import { jobCollection, jobRecordOf } from '../repositories';
 import { contentOf, isRecord, type Content, type Write } from '../store/changes';
 import { textOf } from '../store/pending';
 import { mergedVectors } from '../store/vector';
-import { vectorOf, type StoredRecord } from '../store/versions';
+import { vectorOf } from '../store/versions';
 import type { Standings } from './comparison';
 import type { Kept } from './kept';
 
@@ -46,12 +45,14 @@ function over(record: Content, other: Content, otherText: string | undefined): C
   return { ...record, ...nextVersion(isRecord(other) ? other : record), vector };
 }
 
-/** A job of the file beside the one that is here. */
-function besideIt(theirs: JobRecord): Write {
-  const { vector: _, ...record } = theirs as JobRecord & StoredRecord;
-  const draft = { ...record.draft, name: `${record.draft.name} (from the file)` };
-  return jobCollection.creation({ ...record, id: nanoid(), draft, ...nextVersion() });
-}
+/** Longer names no job has; what is added to one must find room. */
+const longestName = 180;
+
+/** A job of the file beside the one that is here, as a job of its own. */
+const besideIt = ({ draft }: JobRecord): Write =>
+  jobCollection.creation(
+    jobRecordOf({ ...draft, name: `${draft.name.slice(0, longestName)} (from the file)` }),
+  );
 
 function chosen(key: string, choice: Choice, file: Kept, here: Kept): readonly Write[] {
   const ours = storedUnder(here, key);

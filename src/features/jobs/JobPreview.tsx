@@ -1,14 +1,10 @@
 import type { Shelf } from '../../core/plan/planTypes';
 import type { JobEntry } from '../../data/records/jobEntry';
 import { ActionButton } from '../../ui/ActionButton';
-import { WarningList } from '../../ui/feedback/WarningList';
-import { WhyRow } from '../../ui/figures/WhyRow';
+import { PlanInShort } from '../../ui/figures/PlanInShort';
 import { Screen } from '../../ui/frame/Screen';
-import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
-import { sayG, sayMl } from '../../words/figures';
-import { sayPlace, sayPour } from '../../words/pours';
-import { sayResin, saySubject } from '../../words/sheet';
+import { saySubject } from '../../words/sheet';
 import { nameOfJob } from './JobCard';
 import { useListedJob } from './useListedJob';
 
@@ -31,18 +27,7 @@ export function JobPreview({ entry, shelf, onOpen }: JobPreviewProps) {
       {plan === undefined ? (
         <Words colour="inkSoft">Open it to see its figures.</Words>
       ) : (
-        <>
-          <Section plan={plan} greatestHeight={260} />
-          {plan.pours.map((pour) => (
-            <WhyRow
-              key={pour.id}
-              label={`${sayPour(pour)}, ${sayPlace(pour, plan)}`}
-              value={`${sayMl(pour.totalMl)} · ${sayG(pour.totalG)}`}
-              also={sayResin(pour)}
-            />
-          ))}
-          <WarningList warnings={plan.warnings} pours={plan.pours} />
-        </>
+        <PlanInShort plan={plan} />
       )}
     </Screen>
   );

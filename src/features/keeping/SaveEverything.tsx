@@ -9,11 +9,16 @@ import { packWorkshop } from '../../workers/workshopThread';
 interface SaveEverythingProps {
   readonly store: RecordStore;
   readonly label: string;
-  readonly onSaved?: () => void;
+  /** @param writes how often the device had written by then */
+  readonly onSaved?: (writes: number) => void;
 }
 
-/** Hands the person everything that is kept, as one file; where no thread can pack it, as plain text. */
-export async function saveEverything(store: RecordStore): Promise<void> {
+/**
+ * Hands the person everything that is kept, as one file; where no thread can pack it, as plain text.
+ * @returns how often the device had written before it was read
+ */
+export async function saveEverything(store: RecordStore): Promise<number> {
+  const { writes } = await store.device();
   const kept = await keptIn(store);
   const madeAt = new Date().toISOString();
   const name = `nipperkin-workshop-${madeAt.slice(0, 10)}`;
@@ -23,13 +28,14 @@ export async function saveEverything(store: RecordStore): Promise<void> {
     if (!(error instanceof InputError)) throw error;
     download(`${name}.json`, everythingJson(kept));
   }
+  return writes;
 }
 
 /** Hands the person everything that is kept, as a file. */
 export function SaveEverything({ store, label, onSaved }: SaveEverythingProps) {
   const save = async (): Promise<void> => {
-    await saveEverything(store);
-    onSaved?.();
+    const writes = await saveEverything(store);
+    onSaved?.(writes);
   };
   return <ActionButton icon="download" label={label} onPress={() => void save()} />;
 }

@@ -40,17 +40,23 @@ export function WhatItWouldDo({ held, here, onDone }: WhatItWouldDoProps) {
       countOf(held, 'new', 'newer', 'conflict', 'deleted-there') === 0,
   );
   const writes = mergingWrites(standings, file, here, { ofConflicts, bringBack });
-  const removed = writes.filter(({ record }) => record === null).length;
+  const deletedHere = countOf(held, 'deleted-here');
+  /** Of the conflicts, those that end as the file says; what stays mine is written too, so that it is asked once. */
+  const theirs = [...ofConflicts].filter(([, choice]) => choice !== 'keep-here');
+  const isInFile = ([key]: readonly [string, Choice]): boolean => file.records.has(key);
+  const taken =
+    countOf(held, 'new', 'newer') + (bringBack ? deletedHere : 0) + theirs.filter(isInFile).length;
+  const removed = countOf(held, 'deleted-there') + theirs.filter((each) => !isInFile(each)).length;
   const others = [...here.records.keys()].filter((key) => !file.records.has(key)).length;
   const conflicts = [...standings].flatMap(([key, each]) => (each === 'conflict' ? [key] : []));
-  const deletedHere = countOf(held, 'deleted-here');
   const isSame = countOf(held, 'same') === here.records.size && others === 0;
 
   async function take(work: () => Promise<Undo>, text: string): Promise<void> {
     // It can be undone as a whole; the copy is for whoever finds out tomorrow.
-    await makeCopy('before-file');
+    const isCopied = await makeCopy('before-file');
+    const said = isCopied ? text : `${text}; there was no room for a safety copy of before`;
     try {
-      notice({ text, undo: await work() });
+      notice({ text: said, undo: await work() });
     } catch (error) {
       if (!(error instanceof StaleWriteError)) throw error;
       notice({ text: 'Nothing was taken: something was changed meanwhile. Open the file again.' });
@@ -103,7 +109,7 @@ export function WhatItWouldDo({ held, here, onDone }: WhatItWouldDoProps) {
         {writes.length > 0 && (
           <ActionButton
             kind="main"
-            label={`Merge: ${sayTaking(writes.length - removed, removed).toLowerCase()}`}
+            label={`Merge: ${sayTaking(taken, removed).toLowerCase()}`}
             onPress={() =>
               void take(
                 () => takeWorkshop.merge(held, here, { ofConflicts, bringBack }),

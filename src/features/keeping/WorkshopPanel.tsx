@@ -36,7 +36,7 @@ export function WorkshopPanel() {
         <SaveEverything
           store={store}
           label="Save a workshop file"
-          onSaved={() => void wasSaved()}
+          onSaved={(writes) => void wasSaved(writes)}
         />
         {!opening.isReading && (
           <ActionButton

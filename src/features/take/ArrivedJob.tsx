@@ -6,15 +6,11 @@ import type { JobDraft } from '../../data/draft/jobDraft';
 import { useJobActions } from '../../data/hooks/useJobActions';
 import { jobCollection, jobRecordOf } from '../../data/repositories';
 import { ActionButton } from '../../ui/ActionButton';
-import { WarningList } from '../../ui/feedback/WarningList';
-import { WhyRow } from '../../ui/figures/WhyRow';
 import { MainFigure } from '../../ui/frame/MainFigure';
+import { PlanInShort } from '../../ui/figures/PlanInShort';
 import { Screen } from '../../ui/frame/Screen';
-import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
-import { sayG, sayMl } from '../../words/figures';
-import { sayPlace, sayPour } from '../../words/pours';
-import { sayResin, saySubject } from '../../words/sheet';
+import { saySubject } from '../../words/sheet';
 import { listPlanner } from '../../workers/listPlanner';
 
 interface ArrivedJobProps {
@@ -64,18 +60,7 @@ export function ArrivedJob({ job, shelf, onKept, onLeave }: ArrivedJobProps) {
       {plan === undefined ? (
         <Words colour="inkSoft">{sayState(listed?.state)}</Words>
       ) : (
-        <>
-          <Section plan={plan} greatestHeight={260} />
-          {plan.pours.map((pour) => (
-            <WhyRow
-              key={pour.id}
-              label={`${sayPour(pour)}, ${sayPlace(pour, plan)}`}
-              value={`${sayMl(pour.totalMl)} · ${sayG(pour.totalG)}`}
-              also={sayResin(pour)}
-            />
-          ))}
-          <WarningList warnings={plan.warnings} pours={plan.pours} />
-        </>
+        <PlanInShort plan={plan} />
       )}
     </Screen>
   );

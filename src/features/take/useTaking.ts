@@ -13,6 +13,16 @@ export type Taking =
   | { readonly state: 'arrived'; readonly job: Job }
   | { readonly state: 'wrong'; readonly problem: Problem };
 
+/** Parts that do not come to what they say are forgotten: kept, they would spoil the right ones that are read next. */
+async function orForgotten<T>(sum: string, work: () => T): Promise<T> {
+  try {
+    return work();
+  } catch (error) {
+    await collecting.forget(sum);
+    throw error;
+  }
+}
+
 /** Takes links and codes, one after the other, until a job is whole. */
 export function useTaking(shelf: Shelf): {
   readonly taking: Taking;
@@ -35,7 +45,7 @@ export function useTaking(shelf: Shelf): {
         return setTaking({ state: 'arrived', job: jobOfLetters(end.letters, latestShelf.current) });
       }
       const parts = await collecting.add(end.part, Date.now());
-      const so = collected(parts);
+      const so = await orForgotten(end.part.sum, () => collected(parts));
       if (so.letters === undefined) return setTaking({ state: 'collecting', collected: so });
       await collecting.forget(end.part.sum);
       setTaking({ state: 'arrived', job: jobOfLetters(so.letters, latestShelf.current) });

@@ -1,5 +1,5 @@
 import type { Plan, PlannedBatch, PourPlan } from '../../core/plan/planTypes';
-import { sayC, sayG, sayHeight, sayMl, sayRatios } from '../../words/figures';
+import { capital, sayC, sayG, sayHeight, sayMl, sayRatios } from '../../words/figures';
 import { sayPoured, type PouredPart } from '../../words/poured';
 import { sayJobWarning, sayJoins, sayPlace, sayPour } from '../../words/pours';
 import { sayBatchFor, sayGoingIn, sayReadings, sayResin, saySubject } from '../../words/sheet';
@@ -115,8 +115,6 @@ function boxes(count: number): readonly Block[] {
     },
   ];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function batchBlock(pour: PourPlan, batch: PlannedBatch, measure: Measure): Block {
   const { count } = batch;

@@ -32,8 +32,7 @@ function AsksToSave() {
   const { unsaved, wasSaved, putOff } = useSaved();
   if (unsaved?.isDue !== true) return null;
   const save = async (): Promise<void> => {
-    await saveEverything(store);
-    await wasSaved();
+    await wasSaved(await saveEverything(store));
   };
   return (
     <Strip words={`${sayUnsaved(unsaved.changes, unsaved.days)} Save one, and keep it elsewhere.`}>

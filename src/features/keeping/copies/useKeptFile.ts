@@ -37,8 +37,9 @@ async function write(store: RecordStore): Promise<void> {
 /** Writes the file and tells everywhere how that went. */
 async function writeAndTell(store: RecordStore, client: QueryClient): Promise<void> {
   try {
+    const { writes } = await store.device();
     await write(store);
-    await noteSaved(store);
+    await noteSaved(writes);
     await client.invalidateQueries({ queryKey: savedKey });
     await client.invalidateQueries({ queryKey: stateKey });
   } catch (error) {

@@ -1,40 +1,38 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { readSavedHere, writeSavedHere } from '../../../data/copies/browserCopies';
-import { unsavedOf, type Saved, type Unsaved } from '../../../data/copies/nudge';
+import { unsavedOf, type Unsaved } from '../../../data/copies/nudge';
 import { useStore } from '../../../data/hooks/DataProvider';
-import { useNow } from '../../../ui/useNow';
-import type { RecordStore } from '../../../data/store/recordStore';
 
-const msPerMin = 60_000;
 export const savedKey = ['saved-file'] as const;
 
-/** Notes that everything is in a file now. */
-export const noteSaved = async (store: RecordStore): Promise<void> =>
-  writeSavedHere({ at: Date.now(), writes: (await store.device()).writes });
+/**
+ * Notes that everything is in a file.
+ * @param writes how often the device had written before it was read for that: what came later is not in the file
+ */
+export const noteSaved = (writes: number): Promise<void> =>
+  writeSavedHere({ at: Date.now(), writes });
 
 /** What no file holds yet, and what a person does about it. */
 export function useSaved(): {
   /** Undefined until it is read. */
-  readonly saved: Saved | undefined;
   readonly unsaved: Unsaved | undefined;
-  /** Everything was saved as a file just now. */
-  readonly wasSaved: () => Promise<void>;
+  /** Everything was saved as a file, as it was after so many writes of this device. */
+  readonly wasSaved: (writes: number) => Promise<void>;
   readonly putOff: () => Promise<void>;
 } {
   const store = useStore();
   const client = useQueryClient();
-  const now = useNow();
   const { data } = useQuery({
     queryKey: savedKey,
-    queryFn: async () => ({ saved: await readSavedHere(), writes: (await store.device()).writes }),
+    queryFn: async () =>
+      unsavedOf(await readSavedHere(), (await store.device()).writes, Date.now()),
     staleTime: 0,
   });
   const look = (): Promise<void> => client.invalidateQueries({ queryKey: savedKey });
   return {
-    saved: data?.saved,
-    unsaved: data && unsavedOf(data.saved, data.writes, now * msPerMin),
-    async wasSaved() {
-      await noteSaved(store);
+    unsaved: data,
+    async wasSaved(writes) {
+      await noteSaved(writes);
       await look();
     },
     async putOff() {

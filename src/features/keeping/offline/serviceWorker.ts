@@ -83,7 +83,7 @@ export function holdForPour(): () => void {
 }
 
 /**
- * Lets the newer version come, and loads every window anew that it takes over.
+ * Lets the newer version come and loads this window anew; others are told, and keep what is typed in them until they are.
  * @returns false while a pour is under way in any window: nothing is changed under it
  */
 export async function loadNewer(): Promise<boolean> {
