@@ -10,12 +10,10 @@ const heading = (page: Page) =>
  * @param left in the cup of its last batch, g
  */
 async function pourLayer(page: Page, left?: string): Promise<void> {
+  // All at once: what is there when one asks may be gone a moment later.
   const here = async (): Promise<string> =>
-    [heading(page), ...(await benchHead(page).all())].reduce(
-      async (told, each) => `${await told} ${await each.innerText()}`,
-      Promise.resolve(''),
-    );
-  const isPoured = /^ (Next: bubbles|Bubbles)|: poured/;
+    (await heading(page).or(benchHead(page)).allInnerTexts()).join(' ');
+  const isPoured = /Next: bubbles|Bubbles: |: poured/;
   for (let before = await here(); !isPoured.test(before); before = await here()) {
     await expect(benchMain(page)).toBeEnabled();
     const someLeft = page.getByRole('button', { name: /^Poured, some is left/ });

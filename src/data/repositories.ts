@@ -97,13 +97,17 @@ export function mouldRecordOf(mould: Mould, before?: MouldRecord, id?: string): 
   return { ...base, mould: { ...mould, id: base.id } };
 }
 
-/** What is typed, as a record of its own. */
+/**
+ * What is typed, as a record of its own.
+ * @param id of a draft that is not kept yet
+ */
 export const draftRecordOf = (
   typed: Pick<DraftRecord, 'of' | 'name' | 'base' | 'values'>,
   before?: DraftRecord,
+  id: string = nanoid(),
 ): DraftRecord => ({
   ...typed,
-  id: before?.id ?? nanoid(),
+  id: before?.id ?? id,
   schema: draftRecords.version as 1,
   ...nextVersion(before),
   updatedAt: now(),

@@ -103,9 +103,14 @@ export function useStoredCard<
     else show(record);
   }, [record, isTyped, show]);
 
-  async function save(card: Card): Promise<R | undefined> {
+  /** Lets what is being kept arrive, and keeps nothing more: what it comes to can be taken away then. */
+  async function keepNoMore(): Promise<void> {
     autosave.drop();
     await new Promise<void>(autosave.whenDone);
+  }
+
+  async function save(card: Card): Promise<R | undefined> {
+    await keepNoMore();
     const removal = beside.removal();
     const before = base.current ?? record;
     try {
@@ -138,7 +143,7 @@ export function useStoredCard<
       setOvertaken(false);
     },
     async startAfresh() {
-      autosave.drop();
+      await keepNoMore();
       await beside.drop();
       show(record);
     },

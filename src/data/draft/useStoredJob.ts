@@ -165,6 +165,8 @@ export function useStoredJob(
     },
     async dropMine() {
       autosave.drop();
+      // What is being kept beside the record arrives before it is taken away.
+      await new Promise<void>(autosave.whenDone);
       setConflict(false);
       await beside.drop();
     },

@@ -1,3 +1,4 @@
+import { nanoid } from 'nanoid';
 import { useMemo, useRef, useState } from 'react';
 import type { DraftRecord } from '../records/draftRecord';
 import { draftCollection, draftRecordOf } from '../repositories';
@@ -42,6 +43,8 @@ export function useTypedDraft(of: string, resumes = true): TypedDraft {
   );
   const commit = useCommit();
   const current = useRef(found);
+  // A page that is closed while the first letters are on their way leaves later ones of the same draft, and not a second one.
+  const nextId = useRef<string>(undefined);
   return useMemo(
     () => ({
       found,
@@ -58,7 +61,8 @@ export function useTypedDraft(of: string, resumes = true): TypedDraft {
       isKept: () => current.current !== undefined,
       writing(values, name, base) {
         const before = current.current;
-        const next = draftRecordOf({ of, name, base, values }, before);
+        nextId.current ??= nanoid();
+        const next = draftRecordOf({ of, name, base, values }, before, nextId.current);
         return before === undefined
           ? draftCollection.creation(next)
           : draftCollection.change(next, before);
@@ -69,10 +73,12 @@ export function useTypedDraft(of: string, resumes = true): TypedDraft {
         for (const change of changes) {
           if (!change.key.startsWith(draftCollection.prefix) || !('record' in change)) continue;
           current.current = (change.record ?? undefined) as DraftRecord | undefined;
+          nextId.current = undefined;
         }
       },
       letGo: () => {
         current.current = undefined;
+        nextId.current = undefined;
       },
       goOnWith: (draft) => {
         current.current = draft;
