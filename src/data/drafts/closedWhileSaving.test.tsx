@@ -36,11 +36,18 @@ function device() {
       close = resolve;
     });
     let isGone = false;
+    const alive = async (): Promise<void> => {
+      if (isGone) await new Promise<never>(() => undefined);
+    };
     const store = createRecordStore({
       storage: {
         ...inMemory,
+        async getMany(keys) {
+          await alive();
+          return inMemory.getMany(keys);
+        },
         async setMany(entries) {
-          if (isGone) await new Promise<never>(() => undefined);
+          await alive();
           await closed;
           isGone = true;
           await inMemory.setMany(entries);

@@ -19,11 +19,19 @@ async function room(): Promise<number> {
   return quota === undefined ? mostBytes : Math.min(mostBytes, quota * mostOfQuota);
 }
 
-/** Makes a copy of everything as it is now. Rejects where the device has no room for it. */
-export async function makeCopy(store: RecordStore, why: CopyReason): Promise<CopyInfo> {
+async function makeHere(store: RecordStore, why: CopyReason): Promise<CopyInfo> {
   const { writes } = await store.device();
   const kept = await keptIn(store);
   return safetyCopies.make({ kept, why, writes, now: Date.now(), mostBytes: await room() });
+}
+
+/** Copies are made one at a time over all windows: each makes a new list of them, and of two at once one would be forgotten. */
+const lock = 'nipperkin-copy';
+
+/** Makes a copy of everything as it is now. Rejects where the device has no room for it. */
+export async function makeCopy(store: RecordStore, why: CopyReason): Promise<CopyInfo> {
+  if (!('locks' in navigator)) return makeHere(store, why);
+  return navigator.locks.request(lock, () => makeHere(store, why));
 }
 
 /** Makes a copy where one is due, in one window of all that are open. */
@@ -31,10 +39,10 @@ export async function makeDueCopy(store: RecordStore): Promise<CopyInfo | undefi
   const work = async (): Promise<CopyInfo | undefined> => {
     const { writes } = await store.device();
     const isDue = isCopyDue(await safetyCopies.list(), writes, Date.now());
-    return isDue ? makeCopy(store, 'by-itself') : undefined;
+    return isDue ? makeHere(store, 'by-itself') : undefined;
   };
   if (!('locks' in navigator)) return work();
-  return navigator.locks.request('nipperkin-copy', { ifAvailable: true }, (lock) =>
-    lock === null ? undefined : work(),
+  return navigator.locks.request(lock, { ifAvailable: true }, (held) =>
+    held === null ? undefined : work(),
   );
 }
