@@ -40,6 +40,16 @@ export function sayTaking(taken: number, removed: number): string {
   return taken === 0 ? `Delete ${records(removed)}` : `Take ${records(taken)}, delete ${removed}`;
 }
 
+/** What the two ways to take a file do. @param merges whether there is anything to merge */
+export const sayWays = (merges: boolean): string =>
+  `${
+    merges
+      ? 'Merging takes what is new and newer, record by record, and leaves the rest.'
+      : 'Nothing in it is new or newer: there is nothing to merge.'
+  } Replacing makes everything here as it is in the file, and takes away what is not in it. ${
+    merges ? 'Either' : 'It'
+  } is undone as a whole.`;
+
 const reasonWords = {
   'by-itself': '',
   'by-hand': 'made by hand',
@@ -73,7 +83,7 @@ export function sayUnsaved(changes: number, days: number | undefined): string {
     days === undefined
       ? 'Nothing of this was saved as a file yet'
       : days === 0
-        ? 'since the last file, today'
+        ? 'since the last file, less than a day ago'
         : `since the last file, ${days} ${days === 1 ? 'day' : 'days'} ago`;
   const counted = `${changes} ${changes === 1 ? 'change' : 'changes'}`;
   return days === undefined ? `${since}: ${counted}.` : `${counted} ${since}.`;

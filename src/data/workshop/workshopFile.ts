@@ -118,7 +118,7 @@ function listIn(bytes: Uint8Array) {
   const text = new TextDecoder().decode(bytes);
   const { version } = (jsonOf(text, entryLimits) ?? {}) as { readonly version?: unknown };
   if (typeof version === 'number' && version > workshopVersion) {
-    throw new InputError('workshop-newer', version, { reads: workshopVersion });
+    throw new InputError('workshop-newer', version, { version, reads: workshopVersion });
   }
   return jsonIn(workshopSchema, bytes, listPath);
 }

@@ -14,7 +14,7 @@ import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { sayHere, useNow } from '../../ui/useNow';
-import { sayTaking } from '../../words/workshop';
+import { sayTaking, sayWays } from '../../words/workshop';
 import { useMakeCopy } from './copies/useSafetyCopies';
 import { Conflicts } from './Conflicts';
 import { HeldKind } from './HeldKind';
@@ -103,7 +103,7 @@ export function WhatItWouldDo({ held, here, onDone }: WhatItWouldDoProps) {
       <Words size="small" colour="inkSoft">
         {isSame
           ? 'Everything here is as it is in the file.'
-          : 'Merging takes what is new and newer, record by record, and leaves the rest. Replacing makes everything here as it is in the file, and takes away what is not in it. Either is undone as a whole.'}
+          : sayWays(writes.length > 0 || conflicts.length > 0 || deletedHere > 0)}
       </Words>
       <View style={styles.row}>
         {writes.length > 0 && (

@@ -15,7 +15,7 @@ export function PlanInShort({ plan }: { readonly plan: Plan }) {
         <WhyRow
           key={pour.id}
           label={`${sayPour(pour)}, ${sayPlace(pour, plan)}`}
-          value={`${sayMl(pour.totalMl)} · ${sayG(pour.totalG)}`}
+          value={`${sayMl(pour.totalMl)} · ${sayG(pour.totalG)} to mix`}
           also={sayResin(pour)}
         />
       ))}

@@ -84,8 +84,8 @@ export const fileProblems: ProblemSentences<FileProblems> = {
     `The file is damaged: its part ${shown(data.part)} is not what was saved. Nothing was taken from it. Use another copy.`,
   'workshop-foreign': (_, value) =>
     `This archive is no workshop file: ${shown(value)} is in it, which Nipperkin does not put there.`,
-  'workshop-newer': (data, value) =>
-    `This workshop file is of version ${shown(value)}; this Nipperkin reads up to ${data.reads}. Open it with the newer one.`,
+  'workshop-newer': (data) =>
+    `This workshop file is of version ${data.version}; this Nipperkin reads up to ${data.reads}. Open it with the newer one.`,
   'workshop-too-large': (data) =>
     `This file is larger than ${data.mostMb} MB, which is more than a browser keeps in mind. Choose a smaller one.`,
 };

@@ -47,6 +47,6 @@ export interface FileProblems {
   'not-csv': { readonly row: number };
   'workshop-broken': { readonly part: string };
   'workshop-foreign': Nothing;
-  'workshop-newer': { readonly reads: number };
+  'workshop-newer': { readonly version: number; readonly reads: number };
   'workshop-too-large': { readonly mostMb: number };
 }
