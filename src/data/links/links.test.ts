@@ -142,3 +142,15 @@ test('parts are kept from window to window, by what they are of, and forgotten a
   }
   expect(kept.size).toBe(4);
 });
+
+test('where the storage refuses, the codes that one window reads come together all the same', async () => {
+  const refuse = (): Promise<never> => Promise.reject(new Error('QuotaExceededError'));
+  const storage = { ...memoryStorage(new Map()), getAllKeys: refuse, setMany: refuse };
+  const collecting = createCollecting(storage);
+  const [first, second, third] = partsOf('a'.repeat(3000));
+  expect(collected(await collecting.add(second!, noon)).missing).toEqual([1, 3]);
+  expect(collected(await collecting.add(third!, noon)).missing).toEqual([1]);
+  expect(collected(await collecting.add(first!, noon)).letters).toBe('a'.repeat(3000));
+  await collecting.forget(first!.sum);
+  expect(collected(await collecting.add(first!, noon)).missing).toEqual([2, 3]);
+});
