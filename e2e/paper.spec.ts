@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import jsQR from 'jsqr';
-import { expect, figure, test } from './app';
+import { expect, figure, test, typeOn } from './app';
 
 async function saved(page: Page, button: string): Promise<{ name: string; bytes: Buffer }> {
   const [download] = await Promise.all([
@@ -26,6 +26,16 @@ test('the sheet of a job is saved as a PDF and as a drawing, in the letters of t
   expect(drawing).toContain('>592</text>');
   expect(drawing).toContain('>171</text>');
   expect(drawing).toContain("font-family:'Nipperkin Bold';src:url(data:font/ttf;base64,");
+});
+
+test('a name in letters that the PDF does not have is told, with what has them', async ({
+  page,
+}) => {
+  await page.goto('/jobs/demo-drawer-tray');
+  await typeOn(page, 'Name', 'Tray 漆');
+  await page.getByRole('button', { name: 'Mixing sheet' }).tap();
+  await saved(page, 'Save as PDF');
+  await expect(page.getByText('The PDF’s letters have no 漆')).toBeVisible();
 });
 
 test('a label of a pot has a code that opens its card', async ({ page }) => {

@@ -4,6 +4,7 @@ import { amountRows } from '../../core/plan/amountRows';
 import { download, fileNameOf } from '../../data/files/download';
 import { csvOf } from '../../data/files/tables';
 import { ActionButton } from '../../ui/ActionButton';
+import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { jobSheet } from '../../ui/paper/jobSheet';
 import { ownFonts, pageMeasure } from '../../ui/paper/ownFonts';
 import { pagesPdf } from '../../ui/paper/pagesPdf';
@@ -11,6 +12,7 @@ import { pagesSvg } from '../../ui/paper/pagesSvg';
 import { font } from '../../ui/theme/fontNames';
 import { space } from '../../ui/theme/tokens';
 import { ownZone } from '../../ui/useNow';
+import { sayMissingLetters } from '../../words/paper';
 import { sayDate } from '../../words/record';
 
 interface SaveSheetProps {
@@ -21,6 +23,7 @@ interface SaveSheetProps {
 
 /** The sheet as files that print the same everywhere: its letters are in them. */
 export function SaveSheet({ plan, days }: SaveSheetProps) {
+  const notice = useNotice();
   const pages = () =>
     jobSheet(plan, {
       measure: pageMeasure(),
@@ -29,11 +32,10 @@ export function SaveSheet({ plan, days }: SaveSheetProps) {
     });
   const savePdf = async (): Promise<void> => {
     const about = { title: plan.name, madeAt: Date.now() };
-    download(
-      fileNameOf(plan.name, '.pdf'),
-      await pagesPdf(pages(), await ownFonts(), about),
-      'application/pdf',
-    );
+    const { bytes, missing } = await pagesPdf(pages(), await ownFonts(), about);
+    download(fileNameOf(plan.name, '.pdf'), bytes, 'application/pdf');
+    const said = sayMissingLetters(missing);
+    if (said !== undefined) notice({ text: said });
   };
   const saveSvg = async (): Promise<void> => {
     const { text, semibold, bold } = await ownFonts();

@@ -2,10 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { ActionButton } from '../ActionButton';
+import { useNotice } from '../feedback/NoticeProvider';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
 import { FoldPanel } from '../FoldPanel';
 import { Words } from '../text/Words';
+import { sayMissingLetters } from '../../words/paper';
 import { space } from '../theme/tokens';
 import { labelPages, labelSizes, type Label, type LabelSizeName } from './labels';
 import { ownFonts, pageMeasure } from './ownFonts';
@@ -36,6 +38,7 @@ const choices = Object.entries(labelSizes).map(([value, { name }]) => ({
 const mostLabels = 240;
 
 function Labelled({ label, fileName, onSave }: LabelFoldProps) {
+  const notice = useNotice();
   const [size, setSize] = useState<LabelSizeName>('62x29');
   const [count, setCount] = useState('1');
   const [measure] = useState(pageMeasure);
@@ -75,7 +78,10 @@ function Labelled({ label, fileName, onSave }: LabelFoldProps) {
   const save = async (kind: 'pdf' | 'svg'): Promise<void> => {
     if (kind === 'pdf') {
       const about = { title: label.title, madeAt: Date.now() };
-      onSave(`${fileName}.label.pdf`, await pagesPdf(pages, fonts, about), 'application/pdf');
+      const { bytes, missing } = await pagesPdf(pages, fonts, about);
+      onSave(`${fileName}.label.pdf`, bytes, 'application/pdf');
+      const said = sayMissingLetters(missing);
+      if (said !== undefined) notice({ text: said });
       return;
     }
     onSave(`${fileName}.label.svg`, pagesSvg(pages, embedded), 'image/svg+xml');

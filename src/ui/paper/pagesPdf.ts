@@ -78,6 +78,38 @@ function draw(pdf: jsPDF, mark: Mark): void {
   pdf.text(text, x, y, { align: aligned[align] });
 }
 
+/** What jsPDF knows of a face, as far as it is asked here. */
+interface Face {
+  /** Number of the drawing of a sign (a UTF-16 unit); 0 where the face has none. */
+  readonly characterToGlyph: (unit: number) => number;
+}
+
+/** The letters of these pages that their faces do not have. */
+function lettersWithoutFace(pdf: jsPDF, pages: readonly Page[]): readonly string[] {
+  const missing = new Set<string>();
+  for (const { marks } of pages) {
+    for (const mark of marks) {
+      if (mark.kind !== 'text') continue;
+      pdf.setFont(family, mark.weight);
+      const { metadata } = pdf.getFont() as { readonly metadata: Face };
+      for (const letter of mark.text) {
+        const isThere = Array.from({ length: letter.length }, (_, at) =>
+          letter.charCodeAt(at),
+        ).every((unit) => metadata.characterToGlyph(unit) !== 0);
+        if (!isThere && letter.trim() !== '') missing.add(letter);
+      }
+    }
+  }
+  return [...missing];
+}
+
+/** Pages as a file. */
+interface PdfFile {
+  readonly bytes: Uint8Array<ArrayBuffer>;
+  /** Letters that its faces do not have: in their places stand boxes. */
+  readonly missing: readonly string[];
+}
+
 /**
  * Pages as a PDF with its letters in it. What writes it is fetched when it is wanted.
  * @param title as a reader shows it
@@ -87,7 +119,7 @@ export async function pagesPdf(
   pages: readonly Page[],
   fonts: PdfFonts,
   { title, madeAt }: { readonly title: string; readonly madeAt: number },
-): Promise<Uint8Array<ArrayBuffer>> {
+): Promise<PdfFile> {
   const { jsPDF: Pdf } = await import('jspdf');
   const formatOf = ({ widthMm, heightMm }: Page): [number, number] => [widthMm, heightMm];
   const turned = ({ widthMm, heightMm }: Page): 'landscape' | 'portrait' =>
@@ -111,5 +143,6 @@ export async function pagesPdf(
     if (at > 0) pdf.addPage(formatOf(page), turned(page));
     for (const mark of page.marks) draw(pdf, mark);
   });
-  return new Uint8Array(pdf.output('arraybuffer'));
+  const missing = lettersWithoutFace(pdf, pages);
+  return { bytes: new Uint8Array(pdf.output('arraybuffer')), missing };
 }

@@ -142,16 +142,28 @@ function streamsOf(pdf: Uint8Array): string {
 
 test('a PDF has every page at its size, its letters in it, and paths with their holes', async () => {
   const pages = sheetOf('demo-galley-inlay');
-  const pdf = await pagesPdf(pages, fonts, { title: 'Galley step', madeAt: 0 });
-  const text = Buffer.from(pdf).toString('latin1');
+  const { bytes, missing } = await pagesPdf(pages, fonts, { title: 'Galley step', madeAt: 0 });
+  expect(missing).toEqual([]);
+  const text = Buffer.from(bytes).toString('latin1');
   expect(text.startsWith('%PDF-')).toBe(true);
   expect(text.match(/\/Type \/Page\b/g)).toHaveLength(pages.length);
   expect(text).toContain('/FontFile2');
   expect(text).toMatch(/\/MediaBox \[0 0 595\.2\d* 841\.8/);
-  const said = streamsOf(pdf);
+  const said = streamsOf(bytes);
   expect(said).toMatch(/\bf\*/);
   expect(said).toMatch(/\bB\*/);
   expect(said).not.toContain('NaN');
+});
+
+test('letters that the faces of a PDF do not have are told, each once, and whole', async () => {
+  const line = (text: string): Page => ({
+    widthMm: 60,
+    heightMm: 30,
+    marks: [textMark(text, 2, 8, { size: 4 })],
+  });
+  const pages = [line('Tray of 漆, Zürich, 21 °C, ½'), line('漆 and 🪵')];
+  const { missing } = await pagesPdf(pages, fonts, { title: 'Tray', madeAt: 0 });
+  expect(missing).toEqual(['漆', '🪵']);
 });
 
 const card = demoResins[0]!;
