@@ -9,6 +9,8 @@ const screenPatterns = require('jest-expo/web/jest-preset').transformIgnorePatte
 );
 
 module.exports = {
+  // Generous, as what is waited for in a screen is: a machine that is busy elsewhere must not fail a test that is right.
+  testTimeout: 60_000,
   projects: [
     {
       displayName: 'core',
@@ -28,7 +30,7 @@ module.exports = {
       transformIgnorePatterns: screenPatterns,
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
       setupFiles: ['<rootDir>/scripts/jsdom-gaps.js', '<rootDir>/src/data/records/wholeSchemas.ts'],
-      setupFilesAfterEnv: ['@testing-library/jest-dom'],
+      setupFilesAfterEnv: ['@testing-library/jest-dom', '<rootDir>/scripts/patient.js'],
       moduleNameMapper: {
         '^@/(.*)$': '<rootDir>/src/$1',
         // Its browser build is an ES module, which Jest does not read out of node_modules.

@@ -24,9 +24,8 @@ import { twoTabs } from '../data/store/twoTabs';
 import { NoticeProvider } from '../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../ui/ThemeProvider';
 
-// Waiting ends when what is waited for is there; a slow machine is given its time. Failures show their words, not the page.
+// Failures show their words, not the page.
 configure({
-  asyncUtilTimeout: 30_000,
   defaultHidden: true,
   getElementError: (message) => new Error(message ?? 'not there'),
 });

@@ -15,9 +15,7 @@ import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../../ui/ThemeProvider';
 import { LiveBench } from './LiveBench';
 
-jest.setTimeout(60_000);
-
-configure({ asyncUtilTimeout: 30_000, defaultHidden: true });
+configure({ defaultHidden: true });
 
 const nowhere = (): void => undefined;
 

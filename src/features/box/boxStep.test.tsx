@@ -2,8 +2,6 @@ import { demoResins } from '../../data/demo/demoResins';
 import { choose, openLine, openStep, press, says, type, undo } from '../../testing/openStep';
 import { BoxStep } from './BoxStep';
 
-jest.setTimeout(60_000);
-
 const silicone = demoResins.find(({ id }) => id === 'demo-mould-silicone');
 const ball = { parts: [{ shape: 'sphere', diameter: '50 mm', count: 1 }] };
 const mould = { resin: silicone, measure: ball, role: 'mould', room: { temperature: '23 °C' } };

@@ -2,8 +2,6 @@ import { demoResins } from '../../data/demo/demoResins';
 import { openStep, press, says, textOf } from '../../testing/openStep';
 import { BuyStep } from './BuyStep';
 
-jest.setTimeout(60_000);
-
 const opened: string[] = [];
 const step = <BuyStep onCard={(id) => opened.push(id)} onAllJobs={() => opened.push('all')} />;
 

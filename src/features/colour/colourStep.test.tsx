@@ -2,8 +2,6 @@ import { fireEvent, screen } from '@testing-library/react';
 import { choose, openStep, press, says, textOf, type } from '../../testing/openStep';
 import { ColourStep } from './ColourStep';
 
-jest.setTimeout(60_000);
-
 test('a pour in two colours: a third of one, the rest of the other', async () => {
   const { saved } = await openStep(<ColourStep />);
   expect(textOf()).toContain('Poured as it is');

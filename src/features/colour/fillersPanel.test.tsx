@@ -2,8 +2,6 @@ import { screen } from '@testing-library/react';
 import { chooseOnLine, openStep, press, says, textOf, type, undo } from '../../testing/openStep';
 import { ColourStep } from './ColourStep';
 
-jest.setTimeout(60_000);
-
 const here = 'fillers';
 
 /** The tray of the example holds 1905 ml; with a tenth more 2096 ml are mixed. */

@@ -2,8 +2,6 @@ import { screen } from '@testing-library/react';
 import { chooseOnLine, openStep, press, says, type, undo } from '../../testing/openStep';
 import { ColourStep } from './ColourStep';
 
-jest.setTimeout(60_000);
-
 const here = 'inclusions';
 
 async function withFlake() {

@@ -18,7 +18,6 @@ import { HeatPicture } from './HeatPicture';
 import { SecondLayerChart } from '../../ui/chart/SecondLayerChart';
 import { shownHours } from '../../ui/chart/shownHours';
 
-jest.setTimeout(60_000);
 const widthDp = 340;
 givesWidth(widthDp);
 // jsdom has no canvas; what is painted on it is looked at in the browser tests.

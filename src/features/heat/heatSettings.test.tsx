@@ -2,8 +2,6 @@ import { demoResins } from '../../data/demo/demoResins';
 import { chooseOnLine, openLine, openStep, says, textOf, turn, type } from '../../testing/openStep';
 import { HeatSettings } from './HeatSettings';
 
-jest.setTimeout(60_000);
-
 test('a room that goes round by the day, and back', async () => {
   const { saved } = await openStep(<HeatSettings />);
   expect(textOf('heat-room')).toContain('21 °C');

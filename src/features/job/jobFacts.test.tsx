@@ -5,8 +5,6 @@ import { JobFacts } from './JobFacts';
 import { useNameByMeasure } from './useNameByMeasure';
 import type { JobStep } from './steps';
 
-jest.setTimeout(60_000);
-
 function Facts({ step }: { readonly step?: JobStep }) {
   useNameByMeasure(step);
   return <JobFacts onSheet={() => undefined} />;

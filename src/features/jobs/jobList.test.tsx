@@ -17,8 +17,6 @@ import { ThemeProvider } from '../../ui/ThemeProvider';
 import { upgradeDraft } from '../../core/upgrades/upgradeJob';
 import { JobListScreen } from './JobListScreen';
 
-jest.setTimeout(60_000);
-
 const example = jobRecordOf(upgradeDraft(exampleFile) as JobDraft);
 
 /** The job of the example under another name, the first one changed last. */

@@ -3,8 +3,6 @@ import { demoResins } from '../../data/demo/demoResins';
 import { choose, chooseOnLine, openLine, openStep, says, type } from '../../testing/openStep';
 import { LayersStep } from './LayersStep';
 
-jest.setTimeout(60_000);
-
 const here = 'lamp';
 const lens = {
   resin: demoResins.find(({ id }) => id === 'demo-lens-light'),

@@ -10,8 +10,6 @@ import {
 } from '../../testing/openStep';
 import { LayersStep } from './LayersStep';
 
-jest.setTimeout(60_000);
-
 const deepTray = {
   room: { temperature: '21 °C' },
   measure: {

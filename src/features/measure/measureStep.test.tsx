@@ -11,8 +11,6 @@ import {
 import { fieldNames, shapeNames } from '../../words/names';
 import { MeasureStep } from './MeasureStep';
 
-jest.setTimeout(60_000);
-
 const mockPushed: unknown[] = [];
 jest.mock('expo-router', () => ({
   useRouter: () => ({ push: (to: unknown) => mockPushed.push(to) }),

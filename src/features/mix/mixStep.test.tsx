@@ -13,8 +13,6 @@ import {
 import { JobFiguresProbe } from '../../testing/JobFiguresProbe';
 import { MixStep } from './MixStep';
 
-jest.setTimeout(60_000);
-
 const step = (
   <>
     <MixStep onSheet={() => undefined} />

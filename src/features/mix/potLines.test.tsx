@@ -2,8 +2,6 @@ import { screen } from '@testing-library/react';
 import { openLine, openStep, says, turn, type } from '../../testing/openStep';
 import { MixStep } from './MixStep';
 
-jest.setTimeout(60_000);
-
 async function atPots() {
   const step = await openStep(<MixStep onSheet={() => undefined} />);
   await screen.findByTestId('pots');

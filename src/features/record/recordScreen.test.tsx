@@ -21,9 +21,7 @@ import { NoticeProvider } from '../../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../../ui/ThemeProvider';
 import { RecordScreen } from './RecordScreen';
 
-jest.setTimeout(60_000);
-
-configure({ asyncUtilTimeout: 30_000, defaultHidden: true });
+configure({ defaultHidden: true });
 
 const piece = readRecord(harbour);
 const byHand: number[] = [];

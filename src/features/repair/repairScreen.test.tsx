@@ -1,8 +1,6 @@
 import { RepairScreen } from './RepairScreen';
 import { choose, openStep, says, type } from '../../testing/openStep';
 
-jest.setTimeout(60_000);
-
 test('pinholes are measured or filled drop by drop, and the shelf says what fills them soonest', async () => {
   await openStep(<RepairScreen tabs={null} />);
   await says(/0\.06 ml, about 2 drops/);

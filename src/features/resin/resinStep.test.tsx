@@ -14,8 +14,6 @@ import {
 } from '../../testing/openStep';
 import { ResinStep } from './ResinStep';
 
-jest.setTimeout(60_000);
-
 const added: string[] = [];
 const step = (
   <ResinStep onAddResin={() => added.push('add')} onCompare={() => added.push('compare')} />

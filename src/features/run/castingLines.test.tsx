@@ -2,8 +2,6 @@ import { demoResins } from '../../data/demo/demoResins';
 import { choose, openLine, openStep, says, turn, type } from '../../testing/openStep';
 import { CastingLines } from './CastingLines';
 
-jest.setTimeout(60_000);
-
 const cast = {
   role: 'castings',
   resin: demoResins.find(({ id }) => id === 'demo-quick-white'),

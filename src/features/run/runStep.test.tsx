@@ -3,8 +3,6 @@ import { demoResins } from '../../data/demo/demoResins';
 import { openLine, openStep, press, says, type } from '../../testing/openStep';
 import { RunStep } from './RunStep';
 
-jest.setTimeout(60_000);
-
 const cast = {
   resin: demoResins.find(({ id }) => id === 'demo-quick-white'),
   measure: { parts: [{ shape: 'mould', mould: demoMoulds[0], count: 1 }] },

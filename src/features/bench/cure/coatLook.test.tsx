@@ -24,9 +24,7 @@ import { NoticeProvider } from '../../../ui/feedback/NoticeProvider';
 import { ThemeProvider } from '../../../ui/ThemeProvider';
 import { CureScreen } from './CureScreen';
 
-jest.setTimeout(60_000);
-
-configure({ asyncUtilTimeout: 30_000, defaultHidden: true });
+configure({ defaultHidden: true });
 
 const nowhere = (): void => undefined;
 const hourMs = 3_600_000;

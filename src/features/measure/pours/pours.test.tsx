@@ -13,8 +13,6 @@ import {
 import { AddPour } from './AddPour';
 import { PlaceStep } from './PlaceStep';
 
-jest.setTimeout(60_000);
-
 const inHand: number[] = [];
 beforeEach(() => void inHand.splice(0));
 const onPour = (index: number): void => void inHand.push(index);

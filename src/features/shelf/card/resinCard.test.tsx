@@ -57,8 +57,6 @@ jest.mock('../../../workers/calibrateCards', () => ({
   calibrateCards: (cards: readonly Resin[]) => mockCalibrate(cards),
 }));
 
-jest.setTimeout(60_000);
-
 function OverStored({ id, onDone }: { readonly id: string; readonly onDone: () => void }) {
   const { data } = useResins();
   const record = data?.records.find((each) => each.id === id);
