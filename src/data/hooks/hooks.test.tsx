@@ -23,6 +23,7 @@ import { useResinActions } from './useCardActions';
 import { useRefusedSettings } from './useRefusedSettings';
 import { useFirstStart } from './useStart';
 import { useStartOver } from './useStartOver';
+import { useUnits } from './useUnits';
 import { useWholeStart } from './useWholeStart';
 
 function around(store: RecordStore, calibrate = calibrateHere) {
@@ -220,6 +221,23 @@ test('a label that cannot be calibrated is kept all the same', async () => {
   await act(async () => void (await tab.current.resinActions.save(odd)));
   const kept = tab.current.resins.find((each) => each.resin.name === 'Odd');
   expect(kept?.calibrations).toEqual([]);
+});
+
+test('two units chosen one right after the other, here and in another tab, are both kept', async () => {
+  const { first, second } = twoTabs();
+  await startedTab(first);
+  const here = renderHook(useUnits, { wrapper: around(first) });
+  const there = renderHook(useUnits, { wrapper: around(second) });
+  await waitFor(() => expect(here.result.current.own).toEqual(there.result.current.own));
+  // Before the first choice has been written, and before the other tab has heard of it.
+  await act(() => Promise.all([here.result.current.tell('in'), there.result.current.tell('°F')]));
+  const both = { length: 'in', temperature: '°F' };
+  await waitFor(() => expect(here.result.current.told).toEqual(both));
+  await waitFor(() => expect(there.result.current.told).toEqual(both));
+  const { tell } = here.result.current;
+  await act(() => Promise.all([tell('mm'), tell('°C')]));
+  expect(here.result.current.told).toEqual({ length: 'mm', temperature: '°C' });
+  expect(here.result.current.own.slice(0, 2)).toEqual(['°C', 'mm']);
 });
 
 test('a device that refuses from the start still shows the demo, and says that it is not saved', async () => {

@@ -26,22 +26,18 @@ export function useUnits(): {
     (unit: OwnUnit) => {
       const next = withOwnUnit(own, unit);
       setAhead({ kept, own: next });
-      void patch({ set: { ownUnits: [...next] } });
+      void patch({ used: unit });
     },
     [patch, own, kept],
   );
   const tell = useCallback(
     (unit: UnitsTold[keyof UnitsTold]) =>
+      // Over what is stored by then, and not over what is shown: the other one may have been chosen a moment ago.
       patch({
-        set: {
-          told:
-            unit === 'mm' || unit === 'in'
-              ? { ...told, length: unit }
-              : { ...told, temperature: unit },
-          ownUnits: [...withOwnUnit(own, unit)],
-        },
+        told: unit === 'mm' || unit === 'in' ? { length: unit } : { temperature: unit },
+        used: unit,
       }),
-    [patch, told, own],
+    [patch],
   );
   return { told, own, used, tell };
 }

@@ -1,4 +1,6 @@
+import { withOwnUnit, type OwnUnit } from '../../core/quantity/unitFamilies';
 import { check } from '../../core/schema/check';
+import { metric, type UnitsTold } from '../../words/unitsTold';
 import type { Patch } from '../store/changes';
 import { isThere, type StoredText } from '../store/versions';
 import { readRecords } from './readRecords';
@@ -16,6 +18,10 @@ export interface SettingsPatch {
   readonly set?: Partial<Settings>;
   /** Sets those keys only that are still as they are said here. */
   readonly where?: Partial<Settings>;
+  /** In what is told; what it does not name stays. */
+  readonly told?: Partial<UnitsTold>;
+  /** A unit that the person wrote in, or wants: it takes its place among their own. */
+  readonly used?: OwnUnit;
   /** Put into their lists; others of the same names give way. */
   readonly keep?: Partial<KeptLists>;
   /** Taken out of their lists, by name. */
@@ -63,8 +69,14 @@ export function withPatch(before: Settings, patch: SettingsPatch): Settings {
     const next = changedList<Named>(before[list], keep?.[list], forget?.[list]);
     if (next !== undefined) changed[list] = next;
   }
-  // Each list holds what its own patch brought.
-  return { ...before, ...Object.fromEntries(allowed), ...(changed as Partial<KeptLists>) };
+  return {
+    ...before,
+    ...Object.fromEntries(allowed),
+    ...(patch.told && { told: { ...metric, ...before.told, ...patch.told } }),
+    ...(patch.used && { ownUnits: [...withOwnUnit(before.ownUnits ?? [], patch.used)] }),
+    // Each list holds what its own patch brought.
+    ...(changed as Partial<KeptLists>),
+  };
 }
 
 const readSettings = (text: StoredText): SettingsRecord | undefined =>
