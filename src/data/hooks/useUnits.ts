@@ -34,7 +34,12 @@ export function useUnits(): {
     (unit: UnitsTold[keyof UnitsTold]) =>
       // Over what is stored by then, and not over what is shown: the other one may have been chosen a moment ago.
       patch({
-        told: unit === 'mm' || unit === 'in' ? { length: unit } : { temperature: unit },
+        into: {
+          told: {
+            usual: metric,
+            change: unit === 'mm' || unit === 'in' ? { length: unit } : { temperature: unit },
+          },
+        },
         used: unit,
       }),
     [patch],

@@ -1,6 +1,5 @@
 import { withOwnUnit, type OwnUnit } from '../../core/quantity/unitFamilies';
 import { check } from '../../core/schema/check';
-import { metric, type UnitsTold } from '../../words/unitsTold';
 import type { Patch } from '../store/changes';
 import { isThere, type StoredText } from '../store/versions';
 import { readRecords } from './readRecords';
@@ -13,13 +12,21 @@ import {
 } from './settingsRecord';
 import { nextVersion } from './stored';
 
+/** Settings that are objects of several: two of one may be changed one right after the other. */
+type Groups = 'told' | 'reminders' | 'bench' | 'instruments';
+
+interface GroupChange<Group extends Groups> {
+  readonly usual: NonNullable<Settings[Group]>;
+  readonly change: Partial<NonNullable<Settings[Group]>>;
+}
+
 /** What becomes of the settings; what it does not name stays as it is, whoever has changed it meanwhile. */
 export interface SettingsPatch {
   readonly set?: Partial<Settings>;
   /** Sets those keys only that are still as they are said here. */
   readonly where?: Partial<Settings>;
-  /** In what is told; what it does not name stays. */
-  readonly told?: Partial<UnitsTold>;
+  /** Changes some of what belongs together, over what is stored by then; `usual` is what it is before anybody has set it. */
+  readonly into?: { readonly [Group in Groups]?: GroupChange<Group> };
   /** A unit that the person wrote in, or wants: it takes its place among their own. */
   readonly used?: OwnUnit;
   /** Put into their lists; others of the same names give way. */
@@ -62,17 +69,21 @@ function changedList<Item extends Named>(
 
 /** Settings with a patch applied. */
 export function withPatch(before: Settings, patch: SettingsPatch): Settings {
-  const { set = {}, where, keep, forget } = patch;
+  const { set = {}, where, into = {}, keep, forget } = patch;
   const allowed = Object.entries(set).filter(([key]) => isStill(key, before, where));
   const changed: Partial<Record<keyof KeptLists, readonly Named[]>> = {};
   for (const list of lists) {
     const next = changedList<Named>(before[list], keep?.[list], forget?.[list]);
     if (next !== undefined) changed[list] = next;
   }
+  const groups = Object.entries(into).map(([key, { usual, change }]) => [
+    key,
+    { ...usual, ...before[key as Groups], ...change },
+  ]);
   return {
     ...before,
     ...Object.fromEntries(allowed),
-    ...(patch.told && { told: { ...metric, ...before.told, ...patch.told } }),
+    ...(Object.fromEntries(groups) as Partial<Settings>),
     ...(patch.used && { ownUnits: [...withOwnUnit(before.ownUnits ?? [], patch.used)] }),
     // Each list holds what its own patch brought.
     ...(changed as Partial<KeptLists>),

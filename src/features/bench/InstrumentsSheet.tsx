@@ -33,7 +33,7 @@ export function InstrumentsSheet({ onClose }: { readonly onClose: () => void }) 
   const patch = usePatchSettings();
   const bench = settings?.bench ?? usualBenchSettings;
   const set = (change: Partial<typeof bench>): void =>
-    void patch({ set: { bench: { ...bench, ...change } } });
+    void patch({ into: { bench: { usual: usualBenchSettings, change } } });
   return (
     <BenchSheet title="Scale, thermometer, sound" close="Back to the pour" onClose={onClose}>
       {practice === undefined ? (
@@ -74,7 +74,6 @@ const rates = [1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200];
 
 function OneInstrument({ kind }: { readonly kind: InstrumentKind }) {
   const own = useOwnInstruments();
-  const { data: settings } = useSettings();
   const patch = usePatchSettings();
   const canSimulate = useSimulator();
   const instrument = useInstrument(kind);
@@ -82,7 +81,7 @@ function OneInstrument({ kind }: { readonly kind: InstrumentKind }) {
   const [isOpen, setOpen] = useState(false);
   const here = own[kind];
   const keep = (next: OwnInstrument): void =>
-    void patch({ set: { instruments: { ...settings?.instruments, [kind]: next } } });
+    void patch({ into: { instruments: { usual: {}, change: { [kind]: next } } } });
   const choose = (driver: Driver): void => {
     const next = { ...here, driver };
     // At once, within the tap: a browser lets nobody be asked for a device later.

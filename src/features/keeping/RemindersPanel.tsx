@@ -26,7 +26,7 @@ export function RemindersPanel() {
   const reminders = settings?.reminders ?? usual;
   const [isRefused, setRefused] = useState(false);
   const set = (change: Partial<OwnReminders>): void =>
-    void patch({ set: { reminders: { ...reminders, ...change } } });
+    void patch({ into: { reminders: { usual, change } } });
   const canNotify = typeof Notification !== 'undefined';
   const notify = async (wanted: boolean): Promise<void> => {
     const allowed = wanted && (await Notification.requestPermission()) === 'granted';
