@@ -9,6 +9,7 @@ import { definedAs, inJson } from '../schema/inJson';
 import { needed } from '../schema/needed';
 import { optionalQuantitySchema } from '../schema/quantitySchema';
 import { refusal } from '../schema/refusal';
+import { longestJobName } from '../schema/nameWith';
 import { nameSchema, noteSchema } from '../schema/textSchema';
 import { pressureSchema, vacuumSchema } from '../vessel/vesselSchemas';
 import { castingSchema } from '../production/castingSchema';
@@ -97,7 +98,7 @@ export const jobSchema = object({
   version: number()
     .oneOf([jobVersion] as const)
     .defined(),
-  name: nameSchema(80),
+  name: nameSchema(longestJobName),
   room: roomOfJob,
   /** The form, measured once; left out where every pour measures for itself. */
   measure: measureSchema.optional().default(undefined),
@@ -118,7 +119,7 @@ export const jobSchemaVersion1 = object({
   version: number()
     .oneOf([1] as const)
     .defined(),
-  name: nameSchema(80),
+  name: nameSchema(longestJobName),
   room: roomOfJob,
   measure: needed(measureSchema),
   ...jobKeys,

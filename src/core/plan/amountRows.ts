@@ -1,3 +1,4 @@
+import { roundToStep } from '../quantity/round';
 import type { Plan } from './planTypes';
 
 /** A batch as a row of a table; figures with their units in their names, those of one batch of `count` equal ones. */
@@ -17,7 +18,7 @@ export interface AmountRow {
   readonly pigments: string | undefined;
 }
 
-const rounded = (value: number): number => Math.round(value * 100) / 100;
+const rounded = (value: number): number => roundToStep(value, 0.01);
 
 /** What is mixed for a job, a row a batch, in the order in which they are poured. */
 export const amountRows = ({ pours }: Plan): readonly AmountRow[] =>

@@ -11,6 +11,7 @@ import { choiceSchema } from '../schema/choiceSchema';
 import { optionalQuantitySchema, quantitySchema } from '../schema/quantitySchema';
 import { definedAs } from '../schema/inJson';
 import { refusal } from '../schema/refusal';
+import { longestCardName } from '../schema/nameWith';
 import { nameSchema, noteSchema } from '../schema/textSchema';
 import { familyOf, resinFamilies, type ResinFamily } from './families';
 import { hardenerKeys, hardenerSchema } from './hardenerSchema';
@@ -62,7 +63,7 @@ interface RatioSaid {
 export const resinSchema = object({
   /** Ties a job to the card on the shelf; a file may leave it out. */
   id: string().optional(),
-  name: nameSchema(60),
+  name: nameSchema(longestCardName),
   family: string().oneOf(resinFamilies).defined(),
   /** What the card's own hardener is called, where there are others. */
   hardenerName: noteSchema(40),

@@ -1,3 +1,4 @@
+import { roundToStep } from '../quantity/round';
 import type { Buying } from './buying';
 
 /** What is bought, or taken off the shelf, as a row of a table. */
@@ -19,7 +20,7 @@ interface Shopped {
   readonly buying: Buying;
 }
 
-const rounded = (value: number): number => Math.round(value * 100) / 100;
+const rounded = (value: number): number => roundToStep(value, 0.01);
 
 /** A shopping list as rows: what of each resin is on the shelf, then what is bought of it. */
 export const shoppingRows = (shopping: readonly Shopped[]): readonly ShoppingRow[] =>

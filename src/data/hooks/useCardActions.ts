@@ -1,3 +1,4 @@
+import { longestCardName, nameWith } from '../../core/schema/nameWith';
 import type { Mould } from '../../core/measure/mould/mouldSchema';
 import type { Resin } from '../../core/resin/resinSchema';
 import type { Collection } from '../collection';
@@ -60,7 +61,10 @@ function useCardActions<
     },
     remove: (record) => undoable([kept.removal(record)]),
     async duplicate(card) {
-      const copy = await recordOf({ ...card, name: `${card.name} (copy)` });
+      const copy = await recordOf({
+        ...card,
+        name: nameWith(card.name, ' (copy)', longestCardName),
+      });
       await commit([kept.creation(copy)]);
       return copy;
     },

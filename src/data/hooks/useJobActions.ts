@@ -1,3 +1,4 @@
+import { longestJobName, nameWith } from '../../core/schema/nameWith';
 import { useMemo } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import type { JobDraft } from '../draft/jobDraft';
@@ -85,7 +86,7 @@ function jobActions(
     async duplicate(entry: JobEntry): Promise<JobRecord | undefined> {
       const record = await read(entry);
       if (record === undefined) return undefined;
-      const name = `${record.draft.name} (copy)`;
+      const name = nameWith(record.draft.name, ' (copy)', longestJobName);
       const copy = jobRecordOf({ ...record.draft, name });
       await commit([jobCollection.creation(copy)]);
       return copy;

@@ -161,29 +161,38 @@ test('records of earlier times, that say only how often they were written, are n
   expect(await standingOfA(file(old(2, 'w', ['earlier'])), first)).toBe('conflict');
 });
 
-test('both of a job are kept: the one of the file as a job of its own, planned under its own name', async () => {
-  const [one, other] = [twoTabs().first, twoTabs().first];
-  const key = 'job/demo-drawer-tray';
-  const [write] = (await demoWrites()).filter((each) => each.key === key);
-  const named = async (store: RecordStore, name: string): Promise<void> => {
-    const before = contentOf(key, (await store.read('')).get(key)!) as JobRecord;
-    const record = { ...jobRecordOf({ ...before.draft, name }, before), id: before.id };
-    await store.commit([{ key, record, replaces: before }]);
-  };
-  for (const [store, name] of [
-    [one, 'Mine'],
-    [other, 'Theirs'],
-  ] as const) {
-    await store.commit([write!]);
-    await named(store, name);
-  }
-  const ofConflicts = new Map([[key, 'keep-both' as const]]);
-  await merge(one, await keptIn(other), { ofConflicts, bringBack: false });
-  const jobs = [...(await one.read('job/')).values()].map((text) => JSON.parse(text) as JobRecord);
-  expect(jobs.map(({ draft, lastGood }) => [draft.name, lastGood?.name]).sort()).toEqual([
-    ['Mine', 'Mine'],
-    ['Theirs (from the file)', 'Theirs (from the file)'],
-  ]);
-  expect(new Set(jobs.map(({ id }) => id)).size).toBe(2);
-  expect(standingsOf(await keptIn(other), await keptIn(one)).get(key)).toBe('older');
-});
+test.each([
+  ['Theirs', 'Theirs (from the file)'],
+  // A cut through the middle of a sign would leave half of one, which no reader takes.
+  [`xy${'🪵'.repeat(39)}`, `xy${'🪵'.repeat(31)} (from the file)`],
+])(
+  'both of a job are kept: %.20s of the file as a job of its own, planned under its own name',
+  async (theirs, beside) => {
+    const [one, other] = [twoTabs().first, twoTabs().first];
+    const key = 'job/demo-drawer-tray';
+    const [write] = (await demoWrites()).filter((each) => each.key === key);
+    const named = async (store: RecordStore, name: string): Promise<void> => {
+      const before = contentOf(key, (await store.read('')).get(key)!) as JobRecord;
+      const record = { ...jobRecordOf({ ...before.draft, name }, before), id: before.id };
+      await store.commit([{ key, record, replaces: before }]);
+    };
+    for (const [store, name] of [
+      [one, 'Mine'],
+      [other, theirs],
+    ] as const) {
+      await store.commit([write!]);
+      await named(store, name);
+    }
+    const ofConflicts = new Map([[key, 'keep-both' as const]]);
+    await merge(one, await keptIn(other), { ofConflicts, bringBack: false });
+    const jobs = [...(await one.read('job/')).values()].map(
+      (text) => JSON.parse(text) as JobRecord,
+    );
+    expect(jobs.map(({ draft, lastGood }) => [draft.name, lastGood?.name]).sort()).toEqual([
+      ['Mine', 'Mine'],
+      [beside, beside],
+    ]);
+    expect(new Set(jobs.map(({ id }) => id)).size).toBe(2);
+    expect(standingsOf(await keptIn(other), await keptIn(one)).get(key)).toBe('older');
+  },
+);

@@ -1,3 +1,4 @@
+import { longestJobName, nameWith } from '../../core/schema/nameWith';
 import type { JobRecord } from '../records/jobRecord';
 import { nextVersion } from '../records/stored';
 import { jobCollection, jobRecordOf } from '../repositories';
@@ -45,13 +46,10 @@ function over(record: Content, other: Content, otherText: string | undefined): C
   return { ...record, ...nextVersion(isRecord(other) ? other : record), vector };
 }
 
-/** Longer names no job has; what is added to one must find room. */
-const longestName = 180;
-
 /** A job of the file beside the one that is here, as a job of its own. */
 const besideIt = ({ draft }: JobRecord): Write =>
   jobCollection.creation(
-    jobRecordOf({ ...draft, name: `${draft.name.slice(0, longestName)} (from the file)` }),
+    jobRecordOf({ ...draft, name: nameWith(draft.name, ' (from the file)', longestJobName) }),
   );
 
 function chosen(key: string, choice: Choice, file: Kept, here: Kept): readonly Write[] {

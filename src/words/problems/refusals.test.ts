@@ -89,7 +89,7 @@ test.each<[string, () => unknown, RegExp]>([
   ],
   [
     'an archive with something beside its list',
-    () => readWorkshop(zipSync({ ...{ 'workshop.json': strToU8('{}') }, 'run.exe': strToU8('x') })),
+    () => readWorkshop(zipSync({ 'workshop.json': strToU8('{}'), 'run.exe': strToU8('x') })),
     /“run\.exe” is in it/,
   ],
   [
