@@ -1,17 +1,9 @@
-import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
 import example from '../docs/formats/drawer-tray.job.json';
-
-const root = join(__dirname, '..');
+import { runCommand } from './testCommand';
 
 /** The example with other keys, planned by the command. */
-function plan(change: object, ...options: string[]) {
-  return spawnSync(process.execPath, ['--import', 'tsx', 'cli/plan.ts', ...options, '-'], {
-    cwd: root,
-    input: JSON.stringify({ ...example, ...change }),
-    encoding: 'utf8',
-  });
-}
+const plan = (change: object, ...options: string[]) =>
+  runCommand('plan', [...options, '-'], JSON.stringify({ ...example, ...change }));
 
 function planned(change: object, ...options: string[]) {
   const { status, stdout, stderr } = plan(change, ...options);

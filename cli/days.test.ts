@@ -1,18 +1,13 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { root, runCommand } from './testCommand';
 
-const root = join(__dirname, '..');
 const twoLayers = join(root, 'docs/formats/two-layers.job.json');
 const london = ['--zone', 'Europe/London', '--hours', '08:00-20:00'];
 
 function plan(...argument: readonly string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ['--import', 'tsx', 'cli/plan.ts', ...argument],
-    { cwd: root, encoding: 'utf8' },
-  );
+  const { status, stdout, stderr } = runCommand('plan', argument);
   // What is refused is told where errors are told.
   return { status, out: JSON.parse(status === 0 ? stdout : stderr) };
 }

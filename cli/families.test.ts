@@ -26,7 +26,7 @@ test('inclusions: a flake sinks 195.7 mm in 50 mm of deep pour, and stays from 1
     { kind: 'flake', size: '0.3 mm', thickness: '20 µm', density: '1.4 g/ml' },
     { kind: 'beads', size: '2 mm', density: '2.5 g/ml' },
   ];
-  const { said } = run('plan.ts', job({ resin, inclusions }, box('50 mm')));
+  const { said } = run('plan', job({ resin, inclusions }, box('50 mm')));
   const section = said['inclusions'] as {
     layers: { smallestBubbleMm: number }[];
     inclusions: { layers: { movesMm: number; addAfterH: number; addBeforeGelMin: number }[] }[];
@@ -48,7 +48,7 @@ test('inclusions: a flake sinks 195.7 mm in 50 mm of deep pour, and stays from 1
 
 test('uv: 3 mm gel with 110.8 mJ/cm², 22.2 s at 5 mW/cm²', () => {
   const resin = { name: 'Lens', family: 'uv', densityA: '1.12 g/ml', viscosity: '300 mPa·s' };
-  const { said } = run('plan.ts', job({ resin, uv: { intensity: '5 mW/cm2' } }, box('3 mm')));
+  const { said } = run('plan', job({ resin, uv: { intensity: '5 mW/cm2' } }, box('3 mm')));
   const { layers } = said['uv'] as { layers: { gelDoseMJPerCm2: number; gelS: number }[] };
   expect(layers[0]!.gelDoseMJPerCm2).toBeCloseTo(110.8, 1);
   expect(layers[0]!.gelS).toBeCloseTo(22.2, 1);
@@ -65,7 +65,7 @@ test('mouldBox: 90 × 70 × 55 mm round 118 ml are 228.5 ml and 269.6 g', () => 
   const measure = {
     parts: [{ shape: 'displaced', before: '300 ml', after: '418 ml', count: 1 }],
   };
-  const { said } = run('plan.ts', job({ resin, mouldBox, overage: '0 %' }, measure));
+  const { said } = run('plan', job({ resin, mouldBox, overage: '0 %' }, measure));
   expect(said['totalG']).toBeCloseTo(269.6, 1);
   expect(said['mouldBox']).toMatchObject({
     rubberMl: expect.closeTo(228.5, 9),
@@ -80,7 +80,7 @@ test('mouldBox: 90 × 70 × 55 mm round 118 ml are 228.5 ml and 269.6 g', () => 
 test('dome: 30 mm across and 3 mm high hold 1.074 ml', () => {
   const resin = { name: 'Coat', family: 'coating-epoxy', ratio: { by: 'weight', a: 2, b: 1 } };
   const dome = { shape: 'dome', face: { shape: 'circle', diameter: '30 mm' }, height: '3 mm' };
-  const { said } = run('plan.ts', job({ resin }, { parts: [{ ...dome, count: 1 }] }));
+  const { said } = run('plan', job({ resin }, { parts: [{ ...dome, count: 1 }] }));
   const [first] = said['dome'] as { capMl: number }[];
   expect(first!.capMl).toBeCloseTo(1.074, 3);
 });
@@ -114,7 +114,7 @@ test('run, pressure and vacuum: 24 pieces out of four cavities take 258 min, at 
     run: run24,
     vacuum: { dial: '0.85 bar', altitude: '800 m' },
   };
-  const { said } = run('plan.ts', job(pour, mould));
+  const { said } = run('plan', job(pour, mould));
   expect(said['run']).toMatchObject({ makespanMin: 258, cycles: 6, cycleMin: 43, cast: 24 });
   expect(said['vacuum']).toMatchObject({ fill: 1 / 3 });
   const eight = {
@@ -131,7 +131,7 @@ test('run, pressure and vacuum: 24 pieces out of four cavities take 258 min, at 
     run: { ...run24, pour: '4 min' },
     pressure: { gauge: '40 psi', rating: '60 psi', hold: '30 min' },
   };
-  const { said: more } = run('plan.ts', job({ ...pressed, vacuum: undefined }, eight));
+  const { said: more } = run('plan', job({ ...pressed, vacuum: undefined }, eight));
   expect(more['run']).toMatchObject({ makespanMin: 135, cycles: 3, cycleMin: 45 });
   const { volumeRatio, diameterRatio } = more['pressure'] as Record<string, number>;
   expect(volumeRatio).toBeCloseTo(0.2687, 4);
@@ -140,14 +140,14 @@ test('run, pressure and vacuum: 24 pieces out of four cavities take 258 min, at 
 
 test('refuses with what would be right: a pot over its rating, a mould that takes longer than the pot life', () => {
   const over = { role: 'castings', resin: quick, pressure: { gauge: '55 psi', rating: '60 psi' } };
-  const { status, said } = run('plan.ts', job(over, mould));
+  const { status, said } = run('plan', job(over, mould));
   expect(status).toBe(1);
   expect(said['error']).toMatchObject({
     code: 'pressure-over-rating',
     field: 'pours[0].pressure.gauge',
   });
   const slow = { role: 'castings', resin: quick, run: { ...run24, pour: '9 min' } };
-  expect(run('plan.ts', job(slow, mould)).said['error']).toMatchObject({
+  expect(run('plan', job(slow, mould)).said['error']).toMatchObject({
     code: 'pot-life-under-mould',
     field: 'pours[0].run.pour',
   });

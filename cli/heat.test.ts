@@ -15,7 +15,7 @@ const slab = {
 
 test('a bare case comes to its reference', () => {
   const [caseA] = oracles.cases;
-  const { said } = run('heat.ts', slab);
+  const { said } = run('heat', slab);
   expect(said['peakC']).toBeCloseTo(caseA!.sameGrid.Tpk_C, 1);
   expect(said['gelH']).toBeCloseTo(caseA!.sameGrid.gelCore_h, 2);
   expect(said['core40H']).toBeCloseTo(caseA!.converged.tCentre40C_h!, 2);
@@ -24,20 +24,20 @@ test('a bare case comes to its reference', () => {
 });
 
 test('a cold film never passes 40 °C and does not gel in a day', () => {
-  const { said } = run('heat.ts', { ...slab, depthMm: 3, roomC: 12, hours: 24 });
+  const { said } = run('heat', { ...slab, depthMm: 3, roomC: 12, hours: 24 });
   expect(said).toMatchObject({ core40H: null, gelH: null });
 });
 
 test('no temperature is printed above what all of the heat at once would come to', () => {
   const hot = { ...slab, family: 'coating-epoxy', depthMm: 80, roomC: 30, bottomU: 0.5 };
-  const { said } = run('heat.ts', hot);
+  const { said } = run('heat', hot);
   expect(said['peakC']).toBeLessThanOrEqual(30 + 330 / 1.8 + 1e-9);
-  expect(run('heat.ts', slab).said).toMatchObject({ aboveCeiling: false });
+  expect(run('heat', slab).said).toMatchObject({ aboveCeiling: false });
 });
 
 test('a label makes it slower', () => {
   const label = { potLife: 720, mass: 150, temperature: 25 };
-  const { said } = run('heat.ts', { ...slab, label });
+  const { said } = run('heat', { ...slab, label });
   expect(said['peakC']).toBeLessThan(60);
 });
 
@@ -52,7 +52,7 @@ test.each<[string, object, string, string]>([
   ['a pot life of seconds', { label: { potLife: 0.01 } }, 'pot-life-out-of-model', 'label.potLife'],
   ['a slip in a key', { depth: 50 }, 'unknown-key', ''],
 ])('%s is refused', (_, change, code, field) => {
-  const { status, said } = run('heat.ts', { ...slab, ...change });
+  const { status, said } = run('heat', { ...slab, ...change });
   expect(status).toBe(1);
   expect(said['error']).toMatchObject({ code, field });
   expect((said['error'] as { message: string }).message).not.toContain('Something is wrong');
@@ -75,7 +75,7 @@ test('a plan with its heat', () => {
       potLife: { time: '8 h', mass: '150 g', temperature: '25 °C' },
     },
   };
-  const { said } = run('plan.ts', job, '--heat');
+  const { said } = run('plan', job, '--heat');
   const heat = said['heat'] as { layers: { peakC: { low: number; mid: number; high: number } }[] };
   const [layer] = heat.layers;
   expect(layer?.peakC.mid).toBeCloseTo(62, 0);
@@ -112,5 +112,5 @@ test('a plan with its heat', () => {
   expect(bucket.pourableMin).toBeLessThan(480);
   expect(secondLayer.plannedMin).toBeGreaterThanOrEqual(secondLayer.readyMin);
   expect(advice.map(({ code }) => code)).toContain('fan');
-  expect(run('plan.ts', job).said).not.toHaveProperty('heat');
+  expect(run('plan', job).said).not.toHaveProperty('heat');
 });

@@ -5,7 +5,7 @@ import { commandsOn } from './testCommand';
 const run = commandsOn('learn');
 
 test('a record is diagnosed, with a sentence for all that speaks for a cause or against it', () => {
-  const { causes, notEnough } = run('diagnose.ts', record).said as {
+  const { causes, notEnough } = run('diagnose', record).said as {
     causes: { code: string; for: { says: string }[]; settle: string; rescue: string }[];
     notEnough?: string;
   };
@@ -22,7 +22,7 @@ test('a record is diagnosed, with a sentence for all that speaks for a cause or 
     },
   ]);
   expect(notEnough).toBeUndefined();
-  const empty = run('diagnose.ts', { ...record, pours: [] }).said;
+  const empty = run('diagnose', { ...record, pours: [] }).said;
   expect(empty).toMatchObject({
     causes: [],
     notEnough: expect.stringContaining('Not enough') as string,
@@ -31,18 +31,18 @@ test('a record is diagnosed, with a sentence for all that speaks for a cause or 
 });
 
 test('a slip in a record is refused', () => {
-  const { status, said } = run('diagnose.ts', { ...record, fault: [] });
+  const { status, said } = run('diagnose', { ...record, fault: [] });
   expect(status).toBe(1);
   expect(said['error']).toMatchObject({ code: 'unknown-key' });
 });
 
 test('a measured pour gives its rate, and what is too little says so', () => {
-  const { rate } = run('fit.ts', curve.case).said as {
+  const { rate } = run('fit', curve.case).said as {
     rate: Record<'value' | 'low' | 'high', number>;
   };
   expect(rate.value).toBeCloseTo(1.2, 1);
   expect(rate.low).toBeLessThan(rate.value);
   expect(rate.high).toBeGreaterThan(rate.value);
-  const few = run('fit.ts', { ...curve.case, readings: curve.case.readings.slice(0, 5) }).said;
+  const few = run('fit', { ...curve.case, readings: curve.case.readings.slice(0, 5) }).said;
   expect(few['refused']).toEqual({ code: 'too-few', data: { count: 5, needed: 12 } });
 });

@@ -10,20 +10,18 @@ import {
   modelXml,
   packed,
 } from '../src/core/measure/testShapes/meshes';
+import { root, runCommand } from './testCommand';
 
-const root = join(__dirname, '..');
 const example = join(root, 'docs/formats/drawer-tray.job.json');
 
-function plan(argument: string[], input?: string) {
-  return spawnSync(process.execPath, ['--import', 'tsx', 'cli/plan.ts', ...argument], {
+const plan = (argument: string[], input?: string) => runCommand('plan', argument, input);
+
+test('plans a file as `npm run plan` does, and the same from standard input', () => {
+  const { scripts } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
+  const fromFile = spawnSync('npx', [...scripts.plan.split(' '), example], {
     cwd: root,
-    input,
     encoding: 'utf8',
   });
-}
-
-test('plans a file, and the same from standard input', () => {
-  const fromFile = plan([example]);
   expect(fromFile.status).toBe(0);
   const { cavityMl, totalMl, totalG, a, b, batches, warnings } = JSON.parse(fromFile.stdout);
   expect([cavityMl, totalMl, totalG].map((figure) => Number(figure.toFixed(1)))).toEqual([

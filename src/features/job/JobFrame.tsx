@@ -22,7 +22,7 @@ import { StepFoot } from './StepFoot';
 import { jobSteps, type JobStep } from './steps';
 import { useNameByMeasure } from './useNameByMeasure';
 import { useWork } from './useWork';
-import { isToldAt, nextRow, rowAt, type WorkRow } from './workList';
+import { isToldAt, nextRow, rowAt, type WorkRow } from './workRows';
 import { WorkFiguresContext } from './workFigures';
 import { WorkList } from './WorkList';
 

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { StyleSheet } from 'react-native';
 import { ActionButton } from '../../ui/ActionButton';
-import type { WorkRow } from './workList';
+import type { WorkRow } from './workRows';
 
 interface StepFootProps {
   /** The rows beside the one that is open. */

@@ -14,7 +14,7 @@ import { sayMl } from '../../words/figures';
 import { sayPlace, sayPour } from '../../words/pours';
 import { sayResin } from '../../words/sheet';
 import { stateNames } from '../../words/steps';
-import type { WorkRow } from './workList';
+import type { WorkRow } from './workRows';
 
 interface WorkListProps {
   readonly rows: readonly WorkRow[];

@@ -5,7 +5,7 @@ import { useOpenJob } from '../../data/draft/openJob';
 import { useCurrency } from '../../data/hooks/useKept';
 import { useShared } from '../../data/hooks/useShared';
 import { WorkFiguresContext } from './workFigures';
-import { workList, type WorkRow } from './workList';
+import { workList, type WorkRow } from './workRows';
 
 /** The work of the open job as a list. */
 export function useWork(): readonly WorkRow[] {

@@ -8,15 +8,11 @@ import {
   press as pressIn,
   type as typeIn,
 } from '../../testing/openStep';
+import { pushedTo, standAt } from '../../testing/router';
 import { fieldNames, shapeNames } from '../../words/names';
 import { MeasureStep } from './MeasureStep';
 
-const mockPushed: unknown[] = [];
-jest.mock('expo-router', () => ({
-  useRouter: () => ({ push: (to: unknown) => mockPushed.push(to) }),
-  usePathname: () => '/jobs/tray/measure',
-  useGlobalSearchParams: () => ({ id: 'tray', from: '/buying' }),
-}));
+beforeEach(() => standAt('/jobs/tray/measure', { id: 'tray', from: '/buying' }));
 
 async function openStep(measure: object = exampleFile.measure): Promise<void> {
   await openAnyStep(<MeasureStep />, { measure });
@@ -255,7 +251,7 @@ test('a cavity is removed and put back; it is kept as a mould by a tap', async (
   fireEvent.click(screen.getByRole('button', { name: 'Remove cavity 2' }));
   await expectMl('1905');
   press('Keep as a mould');
-  expect(mockPushed).toContainEqual({
+  expect(pushedTo()).toContainEqual({
     pathname: '/jobs/[id]/mould',
     params: { id: 'tray', part: 0, from: '/jobs/tray/measure?from=%2Fbuying' },
   });

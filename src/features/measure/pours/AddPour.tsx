@@ -6,7 +6,7 @@ import { ActionButton } from '../../../ui/ActionButton';
 import { SettingLine } from '../../../ui/fields/SettingLine';
 import { Words } from '../../../ui/text/Words';
 import { addedPourNames } from '../../../words/pours';
-import { addedPours } from './addPour';
+import { addedPours } from './addedPours';
 import { usePourChanges } from './usePourChanges';
 
 /** One pour more for the piece: a seal, a fill on top, a coat. */

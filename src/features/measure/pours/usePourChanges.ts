@@ -5,7 +5,7 @@ import { useOpenJob } from '../../../data/draft/openJob';
 import { useShelf } from '../../../data/hooks/queries';
 import { useNotice } from '../../../ui/feedback/NoticeProvider';
 import { aloneIn, type PlaceAndPours } from './alonePour';
-import { addPour, type AddedPour } from './addPour';
+import { addPour, type AddedPour } from './addedPours';
 
 /**
  * Adds, removes and moves pours of the open job, each with its undo.

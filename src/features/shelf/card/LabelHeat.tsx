@@ -1,10 +1,39 @@
+import { useEffect, useState } from 'react';
+import type { CardCalibration } from '../../../core/plan/heat/calibrationOf';
 import { hasHeat } from '../../../core/resin/families';
 import type { Resin } from '../../../core/resin/resinSchema';
+import { useCalibrator } from '../../../data/hooks/DataProvider';
 import { Panel } from '../../../ui/Panel';
 import { Words } from '../../../ui/text/Words';
 import { heatIsEstimate, sayCalibration, sayPace } from '../../../words/heat';
 import { sayProblem } from '../../../words/problems';
-import { useCardCalibrations } from '../../../workers/useCardCalibrations';
+
+/** Typing goes on for longer than this between two keys, ms. */
+const pauseMs = 250;
+
+/**
+ * What the heat model makes of a card as it is typed; what was told stays until there is something newer.
+ * @param cardText the card as JSON: the same text asks nothing anew; undefined while it is not whole
+ */
+function useCardCalibrations(cardText: string | undefined): readonly CardCalibration[] | undefined {
+  const calibrate = useCalibrator();
+  const [found, setFound] = useState<readonly CardCalibration[]>();
+  useEffect(() => {
+    if (cardText === undefined) return undefined;
+    let overtaken = false;
+    const timer = setTimeout(() => {
+      // What was checked is a card.
+      void calibrate([JSON.parse(cardText) as Resin]).then(([calibrations]) => {
+        if (!overtaken) setFound(calibrations);
+      });
+    }, pauseMs);
+    return () => {
+      overtaken = true;
+      clearTimeout(timer);
+    };
+  }, [cardText, calibrate]);
+  return found;
+}
 
 /** What the heat model makes of the label, with each hardener: fitted, assumed, contradicted. */
 export function LabelHeat({ card }: { readonly card: Resin }) {

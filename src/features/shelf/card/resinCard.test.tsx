@@ -14,7 +14,7 @@ import { ThemeProvider } from '../../../ui/ThemeProvider';
 import { ResinCardScreen } from './ResinCardScreen';
 
 /** There are no threads here, and the model is slow in jsdom: what a thread would answer for each pot life. */
-const mockAnswers: Readonly<Record<string, Partial<CardCalibration>>> = {
+const answers: Readonly<Record<string, Partial<CardCalibration>>> = {
   '8 h': {
     calibration: {
       rateScale: 0.8,
@@ -44,18 +44,15 @@ const mockAnswers: Readonly<Record<string, Partial<CardCalibration>>> = {
     },
   },
 };
-const mockCalibrate = async ([card]: readonly Resin[]): Promise<CardCalibration[][]> => [
+const calibrate = async ([card]: readonly Resin[]): Promise<CardCalibration[][]> => [
   ['Slow', 'Medium'].map((hardenerName) => ({
     hardenerName,
     key: hardenerName,
     calibration: undefined,
     problem: undefined,
-    ...mockAnswers[card?.potLife?.time ?? ''],
+    ...answers[card?.potLife?.time ?? ''],
   })),
 ];
-jest.mock('../../../workers/calibrateCards', () => ({
-  calibrateCards: (cards: readonly Resin[]) => mockCalibrate(cards),
-}));
 
 function OverStored({ id, onDone }: { readonly id: string; readonly onDone: () => void }) {
   const { data } = useResins();
@@ -85,7 +82,7 @@ async function openCard(id: string): Promise<{
   ]);
   let times = 0;
   render(
-    <DataProvider store={first} calibrate={mockCalibrate}>
+    <DataProvider store={first} calibrate={calibrate}>
       <ThemeProvider>
         <NoticeProvider>
           <OverStored id={id} onDone={() => (times += 1)} />

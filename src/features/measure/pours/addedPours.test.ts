@@ -3,7 +3,7 @@ import { demoResins } from '../../../data/demo/demoResins';
 import { demoJobs } from '../../../data/demo/demoJobs';
 import type { JobDraft } from '../../../data/draft/jobDraft';
 import { planDraft } from '../../../data/draft/planDraft';
-import { addedPours, addPour } from './addPour';
+import { addedPours, addPour } from './addedPours';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
 const planOf = (draft: unknown) => planDraft(draft, shelf);

@@ -3,7 +3,7 @@ import { readJob } from '../../core/job/readJob';
 import { planJob } from '../../core/plan/planJob';
 import type { Problem } from '../../core/problem';
 import type { PourDraft } from '../../data/draft/jobDraft';
-import { nextRow, rowAt, workList } from './workList';
+import { nextRow, rowAt, workList } from './workRows';
 
 function workOf(id: string, change: object = {}) {
   const { id: _, ...file } = demoJobs.find((each) => each.id === id)!;
