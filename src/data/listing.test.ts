@@ -10,6 +10,7 @@ import type { Write } from './store/changes';
 import { entriesIn, isIndexKey } from './store/recordIndex';
 import type { RecordStore } from './store/recordStore';
 import { twoTabs } from './store/twoTabs';
+import { runs } from '../testing/campaign';
 
 const { id: _, ...job } = demoJobs[0] as (typeof demoJobs)[number];
 const made = jobRecordOf(job as unknown as JobDraft);
@@ -160,6 +161,6 @@ test('whatever two windows write, the list says what the records say', async () 
       expect(shown.records).toEqual(expect.arrayContaining(entries));
       expect(shown.records).toHaveLength(entries.length);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40, 400) },
   );
 });

@@ -3,7 +3,7 @@ import { checkJob } from '../core/job/readJob';
 import { InputError } from '../core/problem';
 import { jsonOf } from '../core/schema/jsonText';
 import { planJob } from '../core/plan/planJob';
-import { report, stopwatch } from './promise';
+import { report, stopwatch } from '../testing/campaign';
 
 const many = <T>(count: number, of: (index: number) => T): T[] =>
   Array.from({ length: count }, (_, index) => of(index));

@@ -17,7 +17,7 @@ import {
 } from '../data/repositories';
 import { demoSettings } from '../data/demo/beginDemo';
 import { twoTabs } from '../data/store/twoTabs';
-import { chance, report, runs, stopwatch } from './promise';
+import { chance, report, runs, stopwatch } from '../testing/campaign';
 
 const wrongValues: readonly unknown[] = [
   null,

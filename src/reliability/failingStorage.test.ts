@@ -4,7 +4,7 @@ import { ofKinds } from '../data/store/ofKinds';
 import { createRecordStore } from '../data/store/recordStore';
 import type { StoredRecord } from '../data/store/versions';
 import { eventually } from '../testing/eventually';
-import { chance, report, runs } from './promise';
+import { chance, report, runs } from '../testing/campaign';
 
 type Fault = 'fails' | 'never answers' | 'does it and fails';
 const calls = ['getAllKeys', 'getMany', 'setMany'] as const;

@@ -20,7 +20,7 @@ import { readJobFile } from '../data/files/jobFile';
 import { mouldFileText, readMouldFile } from '../data/files/mouldFile';
 import { readPrices } from '../data/files/priceFiles';
 import { priceListCsv } from '../../server/priceList';
-import { chance, report, runs } from './promise';
+import { chance, report, runs } from '../testing/campaign';
 
 const shelf = { resins: [], moulds: [] };
 const job = readFileSync(join(__dirname, '../../docs/formats/drawer-tray.job.json'), 'utf8');
@@ -138,7 +138,7 @@ function mutated(text: string, { below, oneOf }: ReturnType<typeof chance>): str
 }
 
 test('a file, whatever became of it on the way, is read or refused in a sentence', async () => {
-  const count = runs(3000, 20_000);
+  const count = runs(1500, 20_000);
   // The reader of tables warns of columns of the same name.
   jest.spyOn(console, 'warn').mockImplementation(() => undefined);
   const draw = chance(29);

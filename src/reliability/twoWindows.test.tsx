@@ -23,7 +23,7 @@ import { jobCollection, jobRecordOf } from '../data/repositories';
 import type { RecordStore } from '../data/store/recordStore';
 import { twoTabs } from '../data/store/twoTabs';
 import { calibrateHere } from '../testing/calibrateHere';
-import { chance, report, runs } from './promise';
+import { chance, report, runs } from '../testing/campaign';
 
 const { id: _, ...tray } = demoJobs[0] as (typeof demoJobs)[number];
 const key = jobCollection.key('tray');

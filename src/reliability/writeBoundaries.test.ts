@@ -6,7 +6,7 @@ import { entriesIn, isIndexKey } from '../data/store/recordIndex';
 import { ofKinds } from '../data/store/ofKinds';
 import { createRecordStore, type RecordStore } from '../data/store/recordStore';
 import type { StoredRecord } from '../data/store/versions';
-import { chance, report, runs } from './promise';
+import { chance, report, runs } from '../testing/campaign';
 
 const never = new Promise<never>(() => undefined);
 

@@ -5,7 +5,7 @@ import { createServer, type AddressInfo } from 'node:net';
 import { once } from 'node:events';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Outcome } from '../../../src/reliability/promise';
+import type { Outcome } from '../../../src/testing/campaign';
 import { chromiumPath, chromiumSwitches } from '../../../scripts/chromium.mjs';
 import { withServer } from '../browser';
 

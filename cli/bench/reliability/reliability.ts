@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { readdirSync, readFileSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import type { Outcome } from '../../../src/reliability/promise';
+import type { Outcome } from '../../../src/testing/campaign';
 import { browserKills } from './browserKills';
 import { serverLoad } from './serverLoad';
 
@@ -13,7 +13,7 @@ const kills = 60;
 function measuredTests(): readonly Outcome[] {
   rmSync(folder, { recursive: true, force: true });
   const { status, stderr } = spawnSync('npx', ['jest', '--ci', 'src/reliability'], {
-    env: { ...process.env, RELIABILITY: folder },
+    env: { ...process.env, NIPPERKIN_CAMPAIGN: folder },
     encoding: 'utf8',
     stdio: ['ignore', 'ignore', 'pipe'],
     maxBuffer: 1 << 28,

@@ -3,7 +3,7 @@ import { once } from 'node:events';
 import { readdirSync, readFileSync } from 'node:fs';
 import { Agent, get } from 'node:http';
 import { setTimeout as pause } from 'node:timers/promises';
-import type { Outcome } from '../../../src/reliability/promise';
+import type { Outcome } from '../../../src/testing/campaign';
 
 const clients = 200;
 const longMs = 30_000;

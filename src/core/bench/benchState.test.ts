@@ -5,6 +5,7 @@ import { benchState, laneInHand } from './benchState';
 import { isAfterLane, isBatchLane, type BatchLane } from './lanes';
 import { benchBatches, plannedSteps } from './benchSteps';
 import { at, batchDone, copyOf, done } from './testBench';
+import { runs } from '../../testing/campaign';
 
 const copy = copyOf();
 const kindsOf = (pour: object): readonly string[] => {
@@ -190,7 +191,7 @@ test('whatever happens in whatever order, the state is whole and what it holds i
         if (more !== null) expect(lane.correction![more].addG).toBeGreaterThan(0.05);
       }
     }),
-    { numRuns: 300 },
+    { numRuns: runs(100, 3000) },
   );
 });
 

@@ -6,6 +6,7 @@ import { causeCodes, type CauseCode } from './causeCodes';
 import { ruleOf } from './causes';
 import { diagnose } from './diagnose';
 import { after, goodPour, pourWith, recordOf, secondLayer } from './testRecord';
+import { runs } from '../../testing/campaign';
 
 const weightOf = (
   code: CauseCode,
@@ -338,6 +339,6 @@ test('weights are chances, in their order, whatever the faults', () => {
         });
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200, 2000) },
   );
 });

@@ -3,6 +3,7 @@ import { readScaleReport } from './hidScaleReport';
 import { longestLine, splitLines } from './lines';
 import { readScaleLine, scaleFormatOf, scaleFormats, type ScaleFormat } from './scaleLines';
 import { readThermometerLine } from './thermometerLines';
+import { runs } from '../../testing/campaign';
 
 describe('lines over a wire', () => {
   test('come out the same wherever their pieces are cut', () => {
@@ -109,7 +110,7 @@ describe('scales on a line', () => {
         const c = readThermometerLine(line)?.c;
         expect(c === undefined || (c >= -40 && c <= 400)).toBe(true);
       }),
-      { numRuns: 2000 },
+      { numRuns: runs(700, 20000) },
     );
   });
 });

@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { hullOf } from '../measure/flat/hull';
 import { inTube, leastRectangle, leastTubeMm, standingIn } from './boxOptions';
 import { rectangle, type Footprint, type HullCorner } from './footprint';
+import { runs } from '../../testing/campaign';
 
 const outline = (...points: readonly (readonly [number, number])[]): Footprint => ({
   kind: 'outline',
@@ -41,7 +42,7 @@ test('the rectangle of least area is no larger than any other way of turning the
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(15, 300) },
   );
 });
 
@@ -62,7 +63,7 @@ test('the wall is kept everywhere: in the rectangle, in the grid, in the tube', 
       const tube = inTube(piece, least);
       expect(tube.thinnestMm).toBeCloseTo(wall, 9);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(15, 300) },
   );
 });
 

@@ -10,6 +10,7 @@ import { runSection } from '../production/runSection';
 import { resolveJob } from '../job/resolveJob';
 import { masterMaterialNames, masterMaterialOf } from './masterMaterials';
 import { tubeDiameters } from './tubes';
+import { runs } from '../../testing/campaign';
 
 const tin = {
   name: 'Rubber',
@@ -192,7 +193,7 @@ describe('a mesh', () => {
           expect(mould.made.thinnestMm).toBeGreaterThanOrEqual(wall - 0.01);
         },
       ),
-      { numRuns: 30 },
+      { numRuns: runs(15, 300) },
     );
   });
 

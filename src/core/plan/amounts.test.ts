@@ -2,6 +2,7 @@ import { planOne, readOne, type PlanOfOne } from '../../testing/planOne';
 import * as fc from 'fast-check';
 import exampleFile from '../../../docs/formats/drawer-tray.job.json';
 import { correctBatch } from './correctBatch';
+import { runs } from '../../testing/campaign';
 
 const tray = exampleFile;
 const planOf = (change: object): PlanOfOne =>
@@ -542,6 +543,6 @@ test('whatever is mixed: it covers the need, keeps the ratio, passes no limit, a
         expect(followsA || followsB || isLeastA).toBe(true);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: runs(40, 600) },
   );
 });

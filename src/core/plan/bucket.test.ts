@@ -11,6 +11,7 @@ import { calibrate, curingOf } from '../thermal/calibrate';
 import { adiabaticRiseK, rateOf } from '../thermal/curing';
 import { planOne, readOne } from '../../testing/planOne';
 import { usualCard } from '../../testing/usualCard';
+import { runs } from '../../testing/campaign';
 
 interface Case {
   readonly family: HeatFamily;
@@ -250,7 +251,7 @@ test('a curve read between its points is the batch followed by itself; more goes
         expect(read.hotMin).toBeGreaterThanOrEqual(read.pourableMin! * 0.97);
       }
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40, 400) },
   );
 });
 

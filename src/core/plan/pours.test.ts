@@ -6,6 +6,7 @@ import { InputError } from '../problem';
 import { demoResins } from '../../data/demo/demoResins';
 import { planJob } from './planJob';
 import type { Plan } from './planTypes';
+import { runs } from '../../testing/campaign';
 
 const cardOf = (id: string) => demoResins.find((card) => card.id === id)!;
 const deep = cardOf('demo-slow-clear');
@@ -431,7 +432,7 @@ describe('properties', () => {
         });
         expect(plan.warnings.filter(({ code }) => code === 'fills-gap')).toEqual([]);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(40, 600) },
     );
   });
 
@@ -471,7 +472,7 @@ describe('properties', () => {
           expect(new Set(pour.batches.map(({ id }) => id)).size).toBe(pour.batches.length);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(20, 300) },
     );
   });
 });

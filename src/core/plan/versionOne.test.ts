@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { asVersion1, readJob } from '../job/readJob';
 import { InputError } from '../problem';
+import { runs } from '../../testing/campaign';
 import kept from './fixtures/versionOne.json';
 import { planJob } from './planJob';
 import { printedPlan } from './printedPlan';
@@ -33,9 +34,11 @@ function printed(job: unknown): string {
 }
 
 test('a job of version 1 is planned to the very figures it had, byte for byte', () => {
-  const now = plans.map(({ job }) => printed({ ...job, resin: resins[job.resin] }));
   expect(plans.length).toBeGreaterThan(110);
-  expect(now).toEqual(plans.map(({ digest }) => digest));
+  const step = Math.ceil(plans.length / runs(38, plans.length));
+  const tried = plans.filter((_, at) => at % step === 0);
+  const now = tried.map(({ job }) => printed({ ...job, resin: resins[job.resin] }));
+  expect(now).toEqual(tried.map(({ digest }) => digest));
 });
 
 test('the job of version 2 that it becomes says the same, and can be written and read', () => {

@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { runSchedule, type Rhythm } from './runSchedule';
+import { runs } from '../../testing/campaign';
 
 const one: Rhythm = {
   fills: 6,
@@ -88,7 +89,7 @@ it('finds nothing slower than the best of all orders, for whatever takes how lon
       expect(found.exact).toBe(true);
       expect(found.makespanMin).toBeCloseTo(everyOrder(rhythm), 9);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(60, 600) },
   );
 });
 
@@ -127,7 +128,7 @@ it('asks nobody for two things at once, and no mould before it is empty or cured
       expect([filled, taken]).toEqual([rhythm.fills, rhythm.fills]);
       expect(Math.max(...acts.map(({ toMin }) => toMin))).toBeCloseTo(makespanMin, 9);
     }),
-    { numRuns: 100 },
+    { numRuns: runs(40, 400) },
   );
 });
 

@@ -3,6 +3,7 @@ import { InputError } from '../problem';
 import type { Kind } from './kinds';
 import { parseQuantity, withUnitIfBare } from './parseQuantity';
 import { inUnit, units } from './units';
+import { runs } from '../../testing/campaign';
 
 const mm = (typed: string): number => parseQuantity(typed, 'length').value;
 
@@ -176,7 +177,7 @@ describe('properties', () => {
           }
         },
       ),
-      { numRuns: 3000 },
+      { numRuns: runs(1000, 30000) },
     );
   });
 });

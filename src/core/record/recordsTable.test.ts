@@ -6,6 +6,7 @@ import { factsOf } from './recordFacts';
 import { readRecord } from './recordFile';
 import { rowsOfRecord } from './recordRows';
 import { areDatesUnclear, guessRecords, readRecords, type RecordsHow } from './recordsTable';
+import { runs } from '../../testing/campaign';
 
 const given = { zone: 'Europe/London', cards: [], faultNames };
 const texts = (rows: readonly object[]): Record<string, string>[] =>
@@ -212,7 +213,7 @@ test('whatever stands in a table, it is a record that can be kept, or it is told
         }
       },
     ),
-    { numRuns: 2000 },
+    { numRuns: runs(500, 20000) },
   );
   // Some of them are records.
   expect(kept).toBeGreaterThan(100);

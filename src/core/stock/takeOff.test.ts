@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { readQuantity } from '../quantity/readQuantity';
 import { amountRule } from '../quantity/rules';
 import { takeOff } from './takeOff';
+import { runs } from '../../testing/campaign';
 
 const gPerMl = 1.1;
 const none = { code: undefined, opened: undefined, bestBefore: undefined };
@@ -58,6 +59,6 @@ test('what is given back stands on the shelf as before', () => {
         expect(Math.abs(gramsOf(back.lots) - gramsOf(lots))).toBeLessThanOrEqual(lots.length);
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200, 2000) },
   );
 });

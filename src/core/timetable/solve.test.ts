@@ -4,6 +4,7 @@ import { personOf } from '../person/person';
 import { solve } from './solve';
 import type { DatedJob, Dates } from './tasks';
 import { at, jobOf, mayOf, noDates, task, tie, zone } from './testTasks';
+import { runs } from '../../testing/campaign';
 
 /** Two layers; the second goes 4 to 9 h after the first began. */
 const twoLayers = jobOf('tray', task('one'), task('two', tie('one', 4 * 60, 9 * 60)));
@@ -316,7 +317,7 @@ describe('held against every way there is', () => {
         const { broken } = solve([job], calendar, { clamps: undefined });
         expect(broken.length === 0).toBe(anyWay([job], calendar.work));
       }),
-      { numRuns: 300 },
+      { numRuns: runs(150, 3000) },
     );
   });
 
@@ -360,7 +361,7 @@ describe('held against every way there is', () => {
           expect(window!.to).toBeGreaterThanOrEqual(from);
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(100, 2000) },
     );
   });
 

@@ -3,6 +3,7 @@ import { demoMoulds } from '../demo/demoMoulds';
 import { demoResins } from '../demo/demoResins';
 import { planQuick } from './quickDraft';
 import { firstFigures, fromLabel, resinOfQuick } from './quickMix';
+import { runs } from '../../testing/campaign';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
 const quick = (amount: string, batches = '1') => ({ amount, batches, resinId: '' });
@@ -64,6 +65,6 @@ test('first figures are those of the plan, whatever the resin and the amount', (
         return undefined;
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(100, 2000) },
   );
 });

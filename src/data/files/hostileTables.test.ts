@@ -1,6 +1,7 @@
 import { csvOf, rowsOfCsv } from './tables';
 import { textOf } from './textOf';
 import * as fc from 'fast-check';
+import { runs } from '../../testing/campaign';
 
 test('a cell that a table program would run is held, and comes in again as it was', async () => {
   const rows = [
@@ -24,7 +25,7 @@ test('any table comes in again as it went out', async () => {
       }),
       async (rows) => expect(await rowsOfCsv(await csvOf(rows))).toEqual(rows),
     ),
-    { numRuns: 200 },
+    { numRuns: runs(100, 2000) },
   );
 });
 

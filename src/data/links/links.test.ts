@@ -11,6 +11,7 @@ import { memoryStorage } from '../store/keyValueStorage';
 import { createCollecting } from './collecting';
 import { jobLetters, jobOfLetters } from './jobLinks';
 import { collected, linkEnds, mostCodes, readLinkEnd, type LinkPart } from './linkParts';
+import { runs } from '../../testing/campaign';
 
 const shelf = { resins: demoResins, moulds: demoMoulds };
 const empty = { resins: [], moulds: [] };
@@ -68,7 +69,7 @@ test('parts come together in whatever order they are read, some of them twice', 
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(30, 600) },
   );
 });
 

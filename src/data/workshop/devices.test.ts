@@ -10,6 +10,7 @@ import { standingsOf, type Standing } from './comparison';
 import type { Kept } from './kept';
 import { keptIn } from './keptIn';
 import { mergingWrites, type Choice } from './taking';
+import { runs } from '../../testing/campaign';
 
 const keys = ['mould/a', 'mould/b'];
 const nothingChosen = { ofConflicts: new Map<string, Choice>(), bringBack: false };
@@ -80,7 +81,7 @@ test('whatever three devices change, save and merge, in whatever order, a file i
         }
       }
     }),
-    { numRuns: 200 },
+    { numRuns: runs(100, 2000) },
   );
 });
 
@@ -104,7 +105,7 @@ test('devices that take of each other what the other has come to the same, confl
         expect(await other.read('')).toEqual(await one.read(''));
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(100, 2000) },
   );
 });
 

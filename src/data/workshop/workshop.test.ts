@@ -13,6 +13,7 @@ import type { Kept } from './kept';
 import { keptIn } from './keptIn';
 import { mergingWrites, replacingWrites } from './taking';
 import { readWorkshop, workshopFile } from './workshopFile';
+import { runs } from '../../testing/campaign';
 
 const madeAt = '2026-11-30T08:15:00.000Z';
 const nothingChosen = { ofConflicts: new Map(), bringBack: false };
@@ -78,7 +79,7 @@ test.each(formats)(
         await to.commit(mergingWrites(standingsOf(file, here), file, here, nothingChosen));
         expect(await texts(to)).toEqual(await texts(from));
       }),
-      { numRuns: 150 },
+      { numRuns: runs(75, 1000) },
     );
   },
 );
@@ -119,7 +120,7 @@ test('replacing makes a store what the file says, merging takes nothing away, an
         expect(unversioned(await texts(store))).toEqual(unversioned(before));
       }
     }),
-    { numRuns: 150 },
+    { numRuns: runs(75, 1000) },
   );
 });
 

@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import type { Station } from './station';
 import { widestMeanMm } from './widestStretch';
+import { runs } from '../../../testing/campaign';
 
 const channel = (places: readonly (readonly [atMm: number, widthMm: number])[]): Station[] =>
   places.map(([atMm, widthMm]) => ({ atMm, widthMm, depthMm: 40 }));
@@ -71,6 +72,6 @@ test('never under the mean, never over the widest station, as a search by brute 
       // A sampled mean is rough where a station lies inside.
       expect(widest).toBeGreaterThanOrEqual(brute * 0.98);
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200, 2000) },
   );
 });

@@ -6,6 +6,7 @@ import { flatRules, flatShapes, type FlatRule, type FlatShape } from '../flat/fl
 import { signedArea } from '../outline/polygon';
 import { domeOf, domeSlab, heightByAngleMm, type DomedFace } from './dome';
 import { membraneOver } from './membrane';
+import { runs } from '../../../testing/campaign';
 
 const circle = (diameter: number): DomedFace => ({
   areaMm2: (Math.PI * diameter ** 2) / 4,
@@ -29,6 +30,7 @@ it('is the same by its height and by the angle at its edge', () => {
       const face = circle(diameter);
       expect(domeOf(face, heightByAngleMm(face, deg), 1.1, 'sharp').edgeDeg).toBeCloseTo(deg, 6);
     }),
+    { numRuns: runs(15, 500) },
   );
 });
 

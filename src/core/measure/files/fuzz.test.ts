@@ -7,21 +7,11 @@ import { asInFile } from '../mesh/orientation';
 import { evenOddArea } from '../outline/evenOdd';
 import * as drawn from '../testShapes/drawings';
 import { asciiStl, binaryStl, cube, icosphere, modelXml, obj, packed } from '../testShapes/meshes';
+import { chance, runs } from '../../../testing/campaign';
 import { meshReader } from './meshReader';
 import { readDrawing } from './readDrawing';
 
 /** Every parser against damaged files: an answer or a clear error, soon, and without eating the memory. */
-
-/** A generator with a seed, so that a case that fails fails again (mulberry32). */
-function randomOf(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** Bytes that break things more often than chance would. */
 const nasty = [
@@ -43,10 +33,20 @@ const nasty = [
   ';',
 ];
 
-function damaged(bytes: Uint8Array, random: () => number): Uint8Array {
-  const pick = (count: number): number => Math.floor(random() * count);
+/** Bytes put together. */
+function joined(...parts: readonly Uint8Array[]): Uint8Array {
+  const all = new Uint8Array(parts.reduce((length, part) => length + part.length, 0));
+  let at = 0;
+  for (const part of parts) {
+    all.set(part, at);
+    at += part.length;
+  }
+  return all;
+}
+
+function damaged(bytes: Uint8Array, { below: pick, oneOf }: ReturnType<typeof chance>): Uint8Array {
   let now = bytes.slice();
-  for (let change = 0, changes = 1 + pick(6); change < changes; change += 1) {
+  for (let change = 0, changes = 1 + pick(1 + pick(6)); change < changes; change += 1) {
     const at = pick(now.length);
     switch (pick(6)) {
       case 0:
@@ -56,16 +56,15 @@ function damaged(bytes: Uint8Array, random: () => number): Uint8Array {
         now = now.slice(0, at);
         break;
       case 2: {
-        const word = strToU8(nasty[pick(nasty.length)]!);
-        now = Uint8Array.from([...now.slice(0, at), ...word, ...now.slice(at)]);
+        now = joined(now.subarray(0, at), strToU8(oneOf(nasty)), now.subarray(at));
         break;
       }
       case 3:
-        now = Uint8Array.from([...now.slice(0, at), ...now.slice(at + pick(40))]);
+        now = joined(now.subarray(0, at), now.subarray(at + pick(40)));
         break;
       case 4: {
-        const piece = now.slice(at, at + pick(200));
-        now = Uint8Array.from([...now.slice(0, at), ...piece, ...piece, ...now.slice(at)]);
+        const piece = now.subarray(at, at + pick(200));
+        now = joined(now.subarray(0, at), piece, piece, now.subarray(at));
         break;
       }
       default:
@@ -97,7 +96,7 @@ const sources: readonly (readonly [string, Uint8Array])[] = [
     'a.svg',
     strToU8(
       drawn.svg(
-        '<g transform="rotate(3)"><path d="M0 0 C0 40 80 40 80 0 A9 9 0 0 1 20 -9 Z"/></g><circle r="4"/><rect width="9" height="9" rx="2"/><polygon points="0,0 9,9 9,0"/>',
+        '<g transform="rotate(3)"><path d="M0 0 C0 40 80 40 80 0 A9 9 0 0 1 20 -9 Z"/></g><circle cx="120" r="4"/><rect x="140" width="9" height="9" rx="2"/><polygon points="160,0 169,9 169,0"/>',
       ),
     ),
   ],
@@ -118,19 +117,19 @@ const sources: readonly (readonly [string, Uint8Array])[] = [
           ]) +
           drawn.line(0, 0, 9, 9) +
           drawn.arc(0, 0, 5, 0, 90) +
-          drawn.insert('a', 1, 1, 1, 0),
+          drawn.insert('a', 400, 1, 1, 0),
         4,
         drawn.layers('0', 'b') +
-          drawn.blocks('a', drawn.circle(0, 0, 2) + drawn.ellipse(0, 0, 3, 0, 0.5)),
+          drawn.blocks('a', drawn.circle(0, 0, 1) + drawn.ellipse(0, 0, 3, 0, 0.5)),
       ),
     ),
   ],
 ];
 
-const casesOfEach = 3_000;
+const casesOfEach = runs(300, 3_000);
 const longestMs = 2_000;
 /** After so many cases garbage is collected: when that happens by itself depends on what else the machine does. */
-const casesBetween = 500;
+const casesBetween = 100;
 /** What so many cases may take before that, and what all of them together may leave. */
 const [mostGrownBytes, mostLeftBytes] = [400e6, 20e6];
 
@@ -163,11 +162,13 @@ afterAll(() => jest.restoreAllMocks());
 test.each(sources.map(([name, bytes], index) => [index, name, bytes] as const))(
   `source %d, %s: ${casesOfEach} damaged files`,
   (index, name, bytes) => {
+    // Undamaged it is read and measured: what is refused is refused for its damage.
+    readAndMeasure(name, bytes);
     const heldBefore = heldBytes();
     let before = process.memoryUsage().rss;
     const answers = { read: 0, refused: 0 };
     for (let seed = 1; seed <= casesOfEach; seed += 1) {
-      const broken = damaged(bytes, randomOf(seed * 31 + index));
+      const broken = damaged(bytes, chance(seed * 31 + index));
       // What the processor did for it: on a machine that others use as well, the clock on the wall runs on.
       const start = process.cpuUsage();
       try {
@@ -188,9 +189,9 @@ test.each(sources.map(([name, bytes], index) => [index, name, bytes] as const))(
       collectGarbage();
       before = process.memoryUsage().rss;
     }
-    expect(answers.read + answers.refused).toBe(casesOfEach);
     // Damage that is never noticed, or always, would mean that the damage is not what it seems.
     expect(answers.refused).toBeGreaterThan(casesOfEach / 20);
+    expect(answers.read).toBeGreaterThan(casesOfEach / 100);
     expect(heldBytes() - heldBefore).toBeLessThan(mostLeftBytes);
   },
   240_000,

@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { cube, icosphere } from '../testShapes/meshes';
 import type { IndexedMesh } from './indexedMesh';
 import { localTops } from './localTops';
+import { runs } from '../../../testing/campaign';
 
 /** A sheet of squares over [0, n]², its corners at given heights, closed by a floor at 0: a block with hills. */
 function hills(n: number, heightAt: (x: number, y: number) => number): IndexedMesh {
@@ -106,6 +107,6 @@ test('every end that is told is higher than all round it, and air over the pass 
         expect(Math.max(...tops.map(({ z }) => z))).toBe(Math.max(...heights));
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(30, 600) },
   );
 });

@@ -8,6 +8,7 @@ import { curveAt, evenHeights } from './meshCurve';
 import type { IndexedMesh } from './indexedMesh';
 import { asInFile, stood, upSides } from './orientation';
 import { meshPreview } from './preview';
+import { runs } from '../../../testing/campaign';
 
 const measured = (mesh: IndexedMesh, orientation = asInFile, heights: number[] = []) =>
   measureMesh(checkMesh(mesh), 1, orientation, heights);
@@ -174,7 +175,7 @@ test('volume stays the same however it stands', () => {
         }
       },
     ),
-    { numRuns: 40 },
+    { numRuns: runs(20, 400) },
   );
 });
 

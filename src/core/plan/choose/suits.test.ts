@@ -4,6 +4,7 @@ import { chooseForOne, planOne, readOne } from '../../../testing/planOne';
 import { deepTray } from '../../../testing/deepTray';
 import type { Shelf } from '../planTypes';
 import { inChoiceOrder, choiceOrders } from './choiceOrder';
+import { runs } from '../../../testing/campaign';
 
 const shelf: Shelf = { resins: demoResins, moulds: [] };
 const jobOf = (change: object) =>
@@ -112,7 +113,7 @@ test('nothing that is told good is warned of in its own plan', () => {
         expect(plan.layers.length).toBeLessThanOrEqual(3);
       }
     }),
-    { numRuns: 12 },
+    { numRuns: runs(3, 60) },
   );
-  expect(good).toBeGreaterThan(10);
+  expect(good).toBeGreaterThan(2);
 });

@@ -7,6 +7,7 @@ import {
 } from '../../../testing/planOne';
 import * as fc from 'fast-check';
 import { deepPour as deep, deepTrayJob } from '../../../testing/deepTray';
+import { runs } from '../../../testing/campaign';
 
 const jobOf = (change: object = {}): OneJob =>
   deepTrayJob({
@@ -218,6 +219,6 @@ test('a warmer room never lets a layer be deeper, and none is deeper than the la
         expect(cool).toBeLessThanOrEqual(50);
       },
     ),
-    { numRuns: 25 },
+    { numRuns: runs(8, 100) },
   );
 });

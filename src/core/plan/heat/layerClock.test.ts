@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { heatConstantsOf, heatFamilies, type HeatFamily } from '../../resin/families';
 import { usualCard } from '../../../testing/usualCard';
 import { planOne, readOne, type PlanOfOne } from '../../../testing/planOne';
+import { runs } from '../../../testing/campaign';
 
 const minutes = (least: number, most: number) => fc.integer({ min: least, max: most });
 
@@ -221,7 +222,6 @@ describe('whatever the label and the room', () => {
   };
 
   test('moments come in their order and in their windows, and no plan says two things', () => {
-    const runs = Number(process.env['NIPPERKIN_LAYER_RUNS'] ?? 150);
     fc.assert(
       fc.property(draw, (each) => {
         const temperature = `${each.labelC} °C`;
@@ -297,7 +297,7 @@ describe('whatever the label and the room', () => {
           expect(doneMin).toBeGreaterThanOrEqual(gapsMin! + last.hardH! * 60 - 1e-6);
         }
       }),
-      { numRuns: runs },
+      { numRuns: runs(25, 600) },
     );
   });
 });

@@ -1,11 +1,28 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { appendFileSync, mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 
-/** What `npm run bench -- --reliability` asks for: many runs, and what they came to in files. */
+/**
+ * The folder of a campaign's outcomes, where one runs (`npm run campaign`). The same tests stand in `npm test` with fewer cases and
+ * a fixed seed.
+ */
 // eslint-disable-next-line expo/no-dynamic-env-var -- it is read by Jest in Node, not built into the app
-const folder = process.env['RELIABILITY'];
+const folder = process.env['NIPPERKIN_CAMPAIGN'];
 
-/** How often something is tried: a few times with every test run, many times when reliability is measured. */
-export const runs = (few: number, many: number): number => (folder === undefined ? few : many);
+/** Fixed in `npm test`, new in every campaign: a case is drawn from it and from its own number. */
+// eslint-disable-next-line expo/no-dynamic-env-var -- it is read by Jest in Node, not built into the app
+const seed = folder === undefined ? 0 : Number(process.env['NIPPERKIN_SEED'] ?? 0);
+
+/**
+ * How many cases a test tries: few in `npm test`, many in a campaign, which counts them.
+ * @param few enough to find what the many have found, see `npm run faults`
+ */
+export function runs(few: number, many: number): number {
+  if (folder === undefined) return few;
+  mkdirSync(folder, { recursive: true });
+  const test = typeof expect === 'function' ? expect.getState().currentTestName : undefined;
+  appendFileSync(join(folder, 'cases.jsonl'), `${JSON.stringify({ test, cases: many })}\n`);
+  return many;
+}
 
 /** What the runs of one promise came to. */
 export interface Outcome {
@@ -44,9 +61,9 @@ export function stopwatch() {
   };
 }
 
-/** Draws by chance from a seed, so that a run that fails fails again (mulberry32). */
-export function chance(seed: number) {
-  let state = seed;
+/** Draws by chance from the number of a case, so that one that fails fails again (mulberry32). */
+export function chance(number: number) {
+  let state = number + seed;
   const next = (): number => {
     state = (state + 0x6d2b79f5) | 0;
     let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
