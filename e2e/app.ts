@@ -9,6 +9,7 @@ import {
   type Request,
   type WebError,
 } from '@playwright/test';
+import { openProfile } from './profile';
 
 /**
  * One browser profile for all tests of a worker: what is fetched and compiled once is there for the next. Each test begins with
@@ -28,17 +29,8 @@ export const test = base.extend<
 >({
   allowedErrors: [[], { option: true }],
   profile: [
-    async ({ browser }, use, { project }) => {
-      const { baseURL, viewport, hasTouch } = project.use;
-      const profile = await browser.newContext({
-        ...(baseURL === undefined ? {} : { baseURL }),
-        ...(viewport === undefined ? {} : { viewport }),
-        ...(hasTouch === undefined ? {} : { hasTouch }),
-        acceptDownloads: true,
-        reducedMotion: 'reduce',
-        // What keeps the app on a device would answer in place of the server; it has tests of its own.
-        serviceWorkers: 'block',
-      });
+    async ({ playwright }, use, { project }) => {
+      const profile = await openProfile(playwright, project.use);
       await use(profile);
       await profile.close();
     },
@@ -46,7 +38,7 @@ export const test = base.extend<
   ],
   devtools: [
     async ({ profile }, use) => {
-      await use(await profile.newCDPSession(await profile.newPage()));
+      await use(await profile.newCDPSession(profile.pages()[0] ?? (await profile.newPage())));
     },
     { scope: 'worker' },
   ],

@@ -1,4 +1,5 @@
 import { expect, test as base, type Page } from '@playwright/test';
+import { openProfile } from './profile';
 
 /**
  * One page for all tests of a worker that only look: the demo is made once, and what is fetched once is there. They go from one
@@ -10,15 +11,8 @@ export const test = base.extend<
 >({
   errors: [[], { scope: 'worker', option: true }],
   shared: [
-    async ({ browser, errors }, use, { project }) => {
-      const { baseURL, viewport, hasTouch } = project.use;
-      const context = await browser.newContext({
-        ...(baseURL === undefined ? {} : { baseURL }),
-        ...(viewport === undefined ? {} : { viewport }),
-        ...(hasTouch === undefined ? {} : { hasTouch }),
-        reducedMotion: 'reduce',
-        serviceWorkers: 'block',
-      });
+    async ({ playwright, errors }, use, { project }) => {
+      const context = await openProfile(playwright, project.use);
       context.on('weberror', (error) => errors.push(error.error().message));
       const page = await context.newPage();
       await page.goto('/jobs');
