@@ -4,7 +4,5 @@ module.exports = (api) => {
     presets: ['babel-preset-expo'],
     // Keeps the parts of Paper that no screen uses out of the first load.
     plugins: ['react-native-paper/babel'],
-    // Metro cuts the app at `import()`; Jest reads everything at once.
-    env: { test: { plugins: ['@babel/plugin-transform-dynamic-import'] } },
   };
 };

@@ -7,7 +7,8 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: '.cache/browser-tests',
   fullyParallel: true,
-  workers: 2,
+  // One more than there are cores: what waits for a scale to stand still leaves its core to the others.
+  workers: 3,
   forbidOnly: true,
   // Generous: a machine with two cores that is busy elsewhere must not fail a test that is right.
   timeout: 120_000,

@@ -108,6 +108,8 @@ test('all of A tinted; colours that come to too much are told, and the rest puts
   await chooseOn(second, 'It is a', 'Powder');
   await second.getByRole('button', { name: 'Keep as a recipe' }).tap();
   await expect(page.getByText('Kept Colour 2 as a recipe')).toBeVisible();
+  // The first folded up when the second came.
+  await page.getByTestId('portion-1').getByRole('button', { name: 'Colour 1' }).tap();
   await expect(
     page.getByTestId('portion-1').getByRole('button', { name: 'Use Colour 2' }),
   ).toBeVisible();

@@ -1,4 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
+import { runs } from '../src/testing/campaign';
 import { expect, test } from './app';
 import { beginBench, benchMain, liveRecords, onHeading, readJobFile } from './bench';
 
@@ -27,7 +28,10 @@ const place = async (page: Page): Promise<string> =>
     await page.locator('[role=heading][aria-level="1"], [data-testid=bench-place]').allInnerTexts()
   ).join(' / ');
 
-test('killed forty times at any moment of a pour, it goes on where it was, and nothing is poured twice', async ({
+/** The page is killed so many times. */
+const mostKills = runs(8, 40);
+
+test(`killed ${mostKills} times at any moment of a pour, it goes on where it was, and nothing is poured twice`, async ({
   context,
   page: first,
 }) => {
@@ -39,7 +43,7 @@ test('killed forty times at any moment of a pour, it goes on where it was, and n
   let page = first;
   let stored = 0;
   let kills = 0;
-  while (kills < 40) {
+  while (kills < mostKills) {
     // So seldom that the pour is still under way at the last of them.
     const taps = Math.floor(chance() * 1.8);
     for (let tap = 0; tap < taps; tap += 1) {
@@ -51,7 +55,7 @@ test('killed forty times at any moment of a pour, it goes on where it was, and n
       }
     }
     const seen = await place(page);
-    await kill(context, page, kills % 8 === 7);
+    await kill(context, page, kills % 4 === 3);
     kills += 1;
     page = await context.newPage();
     await page.goto(address);
@@ -65,7 +69,7 @@ test('killed forty times at any moment of a pour, it goes on where it was, and n
     const now = await place(page);
     if (events.length === stored) expect(now).toBe(seen);
     stored = events.length;
-    if ((await page.getByText('until the next look').count()) > 0 && kills < 40) {
+    if ((await page.getByText('until the next look').count()) > 0 && kills < mostKills) {
       // The rest is waiting: the next layer is begun from here.
       await benchMain(page).tap();
     }

@@ -1,6 +1,6 @@
-import { AxeBuilder } from '@axe-core/playwright';
 import exampleFile from '../docs/formats/drawer-tray.job.json' with { type: 'json' };
 import { chooseOn, expect, figure, mainFigure, test, toStep } from './app';
+import { violations } from './axe';
 
 test('wide: the work, the Section and the open step side by side, all by keyboard', async ({
   page,
@@ -125,8 +125,7 @@ test('wide: every resin stands in a table, the rule over it; a row is taken and 
   await chooseOn(page, 'Sort by', /^Cheapest/);
   await table.getByText('Slow clear, Medium').click();
   await expect(table.getByText('✓ Slow clear, Medium')).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+  expect(await violations(page, {})).toEqual([]);
   await page.getByRole('button', { name: 'Back' }).click();
   await expect(page.getByTestId('step-layers')).toContainText('6 layers');
 });

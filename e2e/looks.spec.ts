@@ -1,12 +1,9 @@
-import { readFileSync } from 'node:fs';
-import type Axe from 'axe-core';
 import type { RunOptions } from 'axe-core';
 import { expect, type Page } from '@playwright/test';
+import { violations } from './axe';
 import { standsFirst } from './firstSight';
 import { isCampaign } from '../src/testing/campaign';
 import { test, visit } from './shared';
-
-const axeScript = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
 type Opened = (page: Page) => Promise<void>;
 const press =
@@ -119,20 +116,6 @@ const views: readonly (readonly [string, Opened?])[] = [
   ['/no/such/place'],
 ];
 
-/** What axe finds in the page, by rule and first element; its script is put there once. */
-async function violations(
-  page: Page,
-  options: RunOptions,
-): Promise<readonly (readonly [string, string | undefined])[]> {
-  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(axeScript);
-  return page.evaluate(async (asked) => {
-    const { axe } = globalThis as unknown as { axe: typeof Axe };
-    // What passes is not written out, which would take ten times as long as looking.
-    const found = await axe.run(document, { ...asked, resultTypes: ['violations'] });
-    return found.violations.map(({ id, nodes }) => [id, nodes[0]?.html] as const);
-  }, options);
-}
-
 /** Every pair of colours is held against each other in `tokens.test.ts`; what stands on what is looked at in a campaign. */
 const withoutContrast: RunOptions = { rules: { 'color-contrast': { enabled: false } } };
 const inTheDark: RunOptions = {
@@ -182,7 +165,8 @@ const smallTargets = (page: Page): Promise<readonly string[]> =>
 const spacing = `* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }`;
 
 /** What decides nothing has no figure that stands first. */
-const hasNoFigure = /^\/(no\/|take|bench\/(practice|nobody)|quick|records\/demo-record-step|shelf\/new|moulds\/new)/;
+const hasNoFigure =
+  /^\/(no\/|take|bench\/(practice|nobody)|quick|records\/demo-record-step|shelf\/new|moulds\/new)/;
 
 for (const [index, [path, open]] of views.entries()) {
   test(`${path}${open === undefined ? '' : `, opened (${index})`} reads well in light and dark, at any width, large and spaced`, async ({

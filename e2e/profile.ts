@@ -1,24 +1,21 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import type { BrowserContext, Playwright, PlaywrightTestOptions } from '@playwright/test';
+import type { BrowserContext, PlaywrightTestOptions, PlaywrightWorkerArgs } from '@playwright/test';
 import { chromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
 
-type ProjectUse = Partial<
-  Pick<PlaywrightTestOptions, 'baseURL' | 'viewport' | 'hasTouch' | 'isMobile'>
->;
+type ProjectUse = Partial<Pick<PlaywrightTestOptions, 'baseURL' | 'viewport' | 'hasTouch'>>;
+
+/** Without a name Playwright makes a folder for the profile, and takes it away with the browser. */
+const folderOfItsOwn = '';
 
 /**
- * Opens a browser with a profile in a folder of its own, which goes with it. Only a profile that is kept on disk keeps the scripts
- * as they were compiled: without it every page load compiles them again, which is a quarter of what a load takes.
+ * Opens a browser with a profile on the disk. Only such a profile keeps the scripts as they were compiled: without it every page
+ * load compiles them again, which is a quarter of what a load takes.
  */
 export async function openProfile(
-  { chromium }: Pick<Playwright, 'chromium'>,
+  { chromium }: Pick<PlaywrightWorkerArgs['playwright'], 'chromium'>,
   { baseURL, viewport, hasTouch }: ProjectUse,
 ): Promise<BrowserContext> {
-  const folder = mkdtempSync(join(tmpdir(), 'nipperkin-profile-'));
   const path = chromiumPath();
-  const profile = await chromium.launchPersistentContext(folder, {
+  return chromium.launchPersistentContext(folderOfItsOwn, {
     ...(path === undefined ? {} : { executablePath: path }),
     args: chromiumSwitches,
     ...(baseURL === undefined ? {} : { baseURL }),
@@ -29,6 +26,4 @@ export async function openProfile(
     // What keeps the app on a device would answer in place of the server; it has tests of its own.
     serviceWorkers: 'block',
   });
-  profile.on('close', () => rmSync(folder, { recursive: true, force: true, maxRetries: 20 }));
-  return profile;
 }

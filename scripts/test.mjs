@@ -1,33 +1,44 @@
 // `npm test`: installs what is missing, runs every check there is, and ends with one line for all of them.
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { build } from './build.mjs';
 import { chromiumPath } from './chromium.mjs';
+import { countOf, readReport, slowestFiles } from './reports.mjs';
 import { expoEnv, installPackages, root, run } from './steps.mjs';
 
 const say = (text) => process.stdout.write(`${text}\n`);
 
 /** Where the test runners leave their counts. */
 const reports = `${root}.cache/reports`;
+const unitReport = `${reports}/unit.json`;
+const browserReport = `${reports}/browser.json`;
 
 const total = { passed: 0, failed: 0 };
 
-function count(passed, failed) {
+function count({ passed, failed }) {
   total.passed += passed;
   total.failed += failed;
 }
 
+/** What each part took, s. */
+const took = [];
+
+async function timed(part, work) {
+  const start = performance.now();
+  const result = await work();
+  took.push([part, (performance.now() - start) / 1000]);
+  return result;
+}
+
 /** A check that passes or fails as a whole; its output is shown when it fails. */
 async function check(name, command, args, env = {}) {
+  const start = performance.now();
   const { code, output } = await run(command, args, { quiet: true, env });
   const ok = code === 0;
   if (!ok) say(output);
-  say(`${ok ? 'passed' : 'FAILED'}  ${name}`);
-  count(ok ? 1 : 0, ok ? 0 : 1);
-  return ok;
-}
-
-function readReport(path) {
-  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : undefined;
+  say(
+    `${ok ? 'passed' : 'FAILED'}  ${name} (${((performance.now() - start) / 1000).toFixed(0)} s)`,
+  );
+  count({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 });
 }
 
 async function installChromium() {
@@ -49,63 +60,111 @@ async function installChromium() {
   }
 }
 
-async function unitTests() {
-  const report = `${reports}/unit.json`;
+/** Runs tests that leave a report, and counts what it says. */
+async function runTests(name, report, command, args) {
   rmSync(report, { force: true });
-  // Left to itself Jest keeps a core free, which is half of two.
-  await run('npx', ['jest', '--ci', '--maxWorkers=100%', '--json', `--outputFile=${report}`]);
+  await run(command, args);
   const result = readReport(report);
   if (result === undefined) {
-    say('FAILED  unit tests: they did not run');
-    return count(0, 1);
+    say(`FAILED  ${name}: they did not run`);
+    return count({ passed: 0, failed: 1 });
   }
-  // A test file that cannot be loaded counts as one failure.
-  count(result.numPassedTests, result.numFailedTests + result.numRuntimeErrorTestSuites);
+  count(countOf(result));
 }
 
-async function browserTests() {
-  const report = `${reports}/browser.json`;
-  rmSync(report, { force: true });
-  if (chromiumPath() === undefined) return count(0, 1);
-  await run('npx', ['playwright', 'test']);
-  const result = readReport(report);
-  if (result === undefined) {
-    say('FAILED  browser tests: they did not run');
-    return count(0, 1);
-  }
-  const { expected, unexpected, flaky, skipped } = result.stats;
-  // Skipped and flaky ones hold nothing, so they count as failed.
-  count(expected, unexpected + flaky + skipped + result.errors.length);
+/** What is remembered of files that have not changed since. */
+const remembered = (name) => ['--cache', '--cache-location', `.cache/${name}`];
+
+/** Each of these takes one core; the build takes the other. */
+async function readSources() {
+  await check('lint', 'npx', [
+    'eslint',
+    '.',
+    '--max-warnings',
+    '0',
+    ...remembered('eslint.json'),
+    '--cache-strategy',
+    'content',
+  ]);
+  await check('formatting', 'npx', [
+    'prettier',
+    '--check',
+    '.',
+    ...remembered('prettier.json'),
+    '--cache-strategy',
+    'content',
+  ]);
+  await check('types', 'npx', [
+    'tsc',
+    '--noEmit',
+    '--incremental',
+    '--tsBuildInfoFile',
+    '.cache/types.json',
+  ]);
+  await check('types of the core alone', 'npx', [
+    'tsc',
+    '-p',
+    'src/core/tsconfig.json',
+    '--incremental',
+    '--tsBuildInfoFile',
+    '.cache/coreTypes.json',
+  ]);
+}
+
+let isBuilt = false;
+
+async function buildApp() {
+  isBuilt = await build();
+  count({ passed: isBuilt ? 1 : 0, failed: isBuilt ? 0 : 1 });
+  await check('import rules', 'npx', [
+    'depcruise',
+    'src',
+    'server',
+    'cli',
+    'e2e',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ]);
+  await check('nothing unused', 'npx', ['knip']);
 }
 
 mkdirSync(reports, { recursive: true });
-await installPackages();
-await installChromium();
-await check('route types', 'npx', ['expo', 'customize', 'tsconfig.json'], expoEnv);
-// Each of these takes one core; the longest, linting, goes beside the others.
-await Promise.all([
-  check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']),
-  (async () => {
-    await check('formatting', 'npx', ['prettier', '--check', '.']);
-    await check('types', 'npx', ['tsc', '--noEmit']);
-    await check('types of the core alone', 'npx', ['tsc', '-p', 'src/core/tsconfig.json']);
-    await check('import rules', 'npx', [
-      'depcruise',
-      'src',
-      'server',
-      'cli',
-      'e2e',
-      '--config',
-      '.dependency-cruiser.cjs',
-    ]);
-    await check('nothing unused', 'npx', ['knip']);
-  })(),
-]);
-await unitTests();
-const built = await build();
-count(built ? 1 : 0, built ? 0 : 1);
-if (built) await browserTests();
-else count(0, 1);
+await timed('install', () => Promise.all([installPackages(), installChromium()]));
+await timed('static and build', async () => {
+  await check('route types', 'npx', ['expo', 'customize', 'tsconfig.json'], expoEnv);
+  await Promise.all([readSources(), buildApp()]);
+});
+await timed('Node', () =>
+  // One more than there are cores: some tests wait for time to pass.
+  runTests('unit tests', unitReport, 'npx', [
+    'jest',
+    '--ci',
+    '--maxWorkers=3',
+    '--json',
+    `--outputFile=${unitReport}`,
+  ]),
+);
+if (isBuilt && chromiumPath() !== undefined) {
+  await timed('browser', () =>
+    runTests('browser tests', browserReport, 'npx', ['playwright', 'test']),
+  );
+} else count({ passed: 0, failed: 1 });
+
+say('\nThe slowest files:');
+for (const [file, seconds] of slowestFiles(
+  [unitReport, browserReport].filter(existsSync).map(readReport),
+  10,
+)) {
+  say(`${seconds.toFixed(1).padStart(7)} s  ${file}`);
+}
+say('\nWhat each part took:');
+for (const [part, seconds] of took) say(`${seconds.toFixed(0).padStart(7)} s  ${part}`);
+say(
+  `${took
+    .reduce((sum, [, seconds]) => sum + seconds, 0)
+    .toFixed(0)
+    .padStart(7)} s  together\n`,
+);
 
 say(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1);

@@ -51,7 +51,15 @@ const screens = {
     'expo-router': join(root, 'src/testing/router.ts'),
   },
   // The page under test and what looks at it share one React.
-  external: ['fast-check', 'react', 'react-dom', 'react-dom/*', 'react/*', '@testing-library/*', 'node:*'],
+  external: [
+    'fast-check',
+    'react',
+    'react-dom',
+    'react-dom/*',
+    'react/*',
+    '@testing-library/*',
+    'node:*',
+  ],
   jsx: 'automatic',
   loader: { '.ttf': 'dataurl', '.png': 'dataurl', '.js': 'jsx' },
 };
@@ -79,7 +87,17 @@ module.exports = {
       sourcemap: 'external',
       sourcesContent: false,
       // The first of these that is there is taken; the app itself prefers them in this order.
-      resolveExtensions: ['.web.ts', '.web.tsx', '.web.js', '.ts', '.tsx', '.mjs', '.js', '.cjs', '.json'],
+      resolveExtensions: [
+        '.web.ts',
+        '.web.tsx',
+        '.web.js',
+        '.ts',
+        '.tsx',
+        '.mjs',
+        '.js',
+        '.cjs',
+        '.json',
+      ],
       define: { 'process.env.NODE_ENV': '"test"', 'process.env.EXPO_OS': '"web"' },
       logLevel: 'error',
       ...(file.endsWith('.tsx') ? screens : plain),

@@ -11,7 +11,6 @@ const folder = process.env['NIPPERKIN_CAMPAIGN'];
 export const isCampaign = folder !== undefined;
 
 /** Fixed in `npm test`, new in every campaign: a case is drawn from it and from its own number. */
-// eslint-disable-next-line expo/no-dynamic-env-var -- it is read by Jest in Node, not built into the app
 const seed = folder === undefined ? 0 : Number(process.env['NIPPERKIN_SEED'] ?? 0);
 
 /**

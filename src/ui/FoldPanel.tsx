@@ -12,18 +12,28 @@ interface FoldPanelProps {
   readonly summary?: string;
   /** Open from the start; it is also opened when this becomes true, so that what is wrong is in sight. */
   readonly open?: boolean;
+  /** It is folded up when this becomes true, because what follows it has been begun. */
+  readonly folded?: boolean;
   readonly testID?: string;
   readonly children: ReactNode;
 }
 
 /** A panel that opens on a tap: for what is not needed every time. */
-export function FoldPanel({ title, summary, open = false, testID, children }: FoldPanelProps) {
+export function FoldPanel({
+  title,
+  summary,
+  open = false,
+  folded = false,
+  testID,
+  children,
+}: FoldPanelProps) {
   const colours = useColours();
   const [isOpen, setOpen] = useState(open);
-  const [was, setWas] = useState(open);
-  if (was !== open) {
-    setWas(open);
-    if (open) setOpen(true);
+  const [was, setWas] = useState({ open, folded });
+  if (was.open !== open || was.folded !== folded) {
+    setWas({ open, folded });
+    if (folded && !was.folded) setOpen(false);
+    else if (open && !was.open) setOpen(true);
   }
   return (
     <View

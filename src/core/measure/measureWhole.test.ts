@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { runs } from '../../testing/campaign';
 import { heightCurve, measureWhole, type MeasuredWhole } from './measureWhole';
 import type { Insert, Part } from './parts/partSchema';
 import type { Reading } from './parts/reading';
@@ -145,6 +146,7 @@ test('V(h) is continuous and rises from nothing to the whole, whatever the parts
     fc.property(fc.array(anyPart, { minLength: 1, maxLength: 5 }), (parts) =>
       expectCurve(whole(parts)),
     ),
+    { numRuns: runs(30, 1000) },
   );
 });
 
@@ -161,6 +163,7 @@ test('V(h) of a box and others with inserts across layer borders is continuous a
         expect(all.cavityMl).toBeCloseTo(full - taken, 6);
       },
     ),
+    { numRuns: runs(30, 1000) },
   );
 });
 

@@ -543,6 +543,6 @@ test('whatever is mixed: it covers the need, keeps the ratio, passes no limit, a
         expect(followsA || followsB || isLeastA).toBe(true);
       }
     }),
-    { numRuns: runs(40, 600) },
+    { numRuns: runs(16, 600) },
   );
 });

@@ -472,7 +472,7 @@ describe('properties', () => {
           expect(new Set(pour.batches.map(({ id }) => id)).size).toBe(pour.batches.length);
         }
       }),
-      { numRuns: runs(20, 300) },
+      { numRuns: runs(10, 300) },
     );
   });
 });

@@ -33,16 +33,21 @@ function printed(job: unknown): string {
   }
 }
 
+/** So many of them, evenly, from this one on; all of them in a campaign. */
+function oneOfEvery(first: number) {
+  const step = Math.ceil(plans.length / runs(24, plans.length));
+  return plans.filter((_, at) => at % step === first % step);
+}
+
 test('a job of version 1 is planned to the very figures it had, byte for byte', () => {
   expect(plans.length).toBeGreaterThan(110);
-  const step = Math.ceil(plans.length / runs(38, plans.length));
-  const tried = plans.filter((_, at) => at % step === 0);
+  const tried = oneOfEvery(0);
   const now = tried.map(({ job }) => printed({ ...job, resin: resins[job.resin] }));
   expect(now).toEqual(tried.map(({ digest }) => digest));
 });
 
 test('the job of version 2 that it becomes says the same, and can be written and read', () => {
-  for (const { job, digest } of plans) {
+  for (const { job, digest } of oneOfEvery(1)) {
     const old = { ...job, resin: resins[job.resin] };
     if (digest.includes(' ')) continue;
     const now = readJob(old);

@@ -18,9 +18,15 @@ function daysOf(file: object): JobDays {
   return jobDaysOf('job', resolved, planResolved(resolved), person);
 }
 
+/** Each is planned once. */
+const planned = new Map<string, JobDays>();
+
 function demo(id: string, change: object = {}): JobDays {
+  const key = id + JSON.stringify(change);
   const { id: _, ...file } = demoJobs.find((each) => each.id === id)!;
-  return daysOf({ ...file, ...change });
+  const days = planned.get(key) ?? daysOf({ ...file, ...change });
+  planned.set(key, days);
+  return days;
 }
 
 const taskOf = ({ tasks }: JobDays, id: string) => tasks.tasks.find((task) => task.id === id);

@@ -65,6 +65,6 @@ test('first figures are those of the plan, whatever the resin and the amount', (
         return undefined;
       },
     ),
-    { numRuns: runs(100, 2000) },
+    { numRuns: runs(40, 2000) },
   );
 });

@@ -63,10 +63,10 @@ export function ColourStep() {
       </View>
       {portions.map((_, index) => (
         <PortionEditor
-          // The one that was newest folds up when another comes.
-          key={`${index}${index === newest ? ' newest' : ''}`}
+          key={index}
           index={index}
           isNew={index === newest}
+          isLeft={newest !== undefined && index < newest}
           onRemove={() => remove(index)}
         />
       ))}

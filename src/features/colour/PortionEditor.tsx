@@ -23,6 +23,8 @@ interface PortionEditorProps {
   readonly index: number;
   /** It has just been added, and stands open. */
   readonly isNew: boolean;
+  /** Another was added after it, and it folds up. */
+  readonly isLeft: boolean;
   readonly onRemove: () => void;
 }
 
@@ -39,11 +41,12 @@ function summaryOf({ pigments }: PortionDraft, planned: PlannedPortion | undefin
 }
 
 /** One colour: how much of what, and the pigments in it. */
-export function PortionEditor({ index, isNew, onRemove }: PortionEditorProps) {
+export function PortionEditor({ index, isNew, isLeft, onRemove }: PortionEditorProps) {
   const [portion, setPortion] = usePourPart(`portions.${index}`);
   const { pour: plan, outdated } = useOpenJob();
   const name = usePourField(`portions.${index}.name`);
-  const isWrong = usePourProblems().some(({ field }) => field.startsWith(`portions[${index}]`));
+  // What is wrong with the portions as a whole is told over all of them.
+  const isWrong = usePourProblems().some(({ field }) => field.startsWith(`portions[${index}].`));
   if (portion === undefined) return null;
   const set = (changed: Partial<PortionDraft>): void => setPortion({ ...portion, ...changed });
   const pigments = portion.pigments ?? [];
@@ -51,8 +54,13 @@ export function PortionEditor({ index, isNew, onRemove }: PortionEditorProps) {
   return (
     <FoldPanel
       title={portion.name || `Colour ${index + 1}`}
-      summary={summaryOf(portion, outdated ? undefined : planned)}
+      summary={
+        isWrong
+          ? 'Something here needs changing'
+          : summaryOf(portion, outdated ? undefined : planned)
+      }
       open={isNew || isWrong}
+      folded={isLeft}
       testID={`portion-${index + 1}`}
     >
       {planned !== undefined && !outdated && <Amounts portion={planned} />}

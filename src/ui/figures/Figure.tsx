@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { Pressable, StyleSheet } from 'react-native';
 import { useNotice } from '../feedback/NoticeProvider';
 import { copyText } from '../copyText';
@@ -7,6 +8,9 @@ const sizes = {
   large: { fontSize: 26, lineHeight: 32 },
   huge: { fontSize: 38, lineHeight: 46 },
 } as const;
+
+/** Held for so long it is a long press, ms. */
+const longMs = 500;
 
 interface FigureProps {
   readonly figure: string;
@@ -21,8 +25,18 @@ export function Figure({ figure, unit, size }: FigureProps) {
     await copyText(`${figure} ${unit}`);
     notice({ text: `Copied ${figure} ${unit}` });
   };
+  const pressedAtMs = useRef(0);
   return (
-    <Pressable onLongPress={() => void copy()} style={styles.figure}>
+    <Pressable
+      delayLongPress={longMs}
+      onPressIn={({ timeStamp }) => (pressedAtMs.current = timeStamp)}
+      onLongPress={() => void copy()}
+      // Where the page was busy the finger is up before the timer is heard: then the events say how long it was down.
+      onPress={({ timeStamp }) => {
+        if (timeStamp - pressedAtMs.current >= longMs) void copy();
+      }}
+      style={styles.figure}
+    >
       <Words weight="bold" style={sizes[size]}>
         {figure}
         <Words size="large">{`\u00a0${unit}`}</Words>

@@ -34,7 +34,7 @@ const nasty = [
 ];
 
 /** Bytes put together. */
-function joined(...parts: readonly Uint8Array[]): Uint8Array {
+function joined(...parts: readonly Uint8Array[]): Uint8Array<ArrayBuffer> {
   const all = new Uint8Array(parts.reduce((length, part) => length + part.length, 0));
   let at = 0;
   for (const part of parts) {

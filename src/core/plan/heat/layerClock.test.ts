@@ -297,7 +297,7 @@ describe('whatever the label and the room', () => {
           expect(doneMin).toBeGreaterThanOrEqual(gapsMin! + last.hardH! * 60 - 1e-6);
         }
       }),
-      { numRuns: runs(25, 600) },
+      { numRuns: runs(16, 600) },
     );
   });
 });
