@@ -1,23 +1,16 @@
-import { wrap } from 'comlink';
 import type { CardCalibration } from '../core/plan/heat/calibrationOf';
 import type { Resin } from '../core/resin/resinSchema';
+import { createWorkerClient } from './client';
 import type { HeatWorker } from './heatWorker';
 
-/** A thread that cannot start answers nothing: it is told by its error alone. */
-const failureOf = (thread: Worker): Promise<never> =>
-  new Promise((_, reject) => {
-    thread.addEventListener('error', ({ message }) => reject(new Error(message)));
-  });
+const client = createWorkerClient<HeatWorker>(
+  () => new Worker(new URL('./heat.worker', import.meta.url)),
+  { answerMs: 120_000, restMs: 5_000 },
+);
 
 /**
- * Calibrates cards in a thread of its own, which ends with the answer.
- * Rejects where the thread cannot run.
+ * Calibrates cards in a thread of its own.
+ * @throws InputError `worker-failed`, `worker-too-slow`
  */
-export async function calibrateCards(cards: readonly Resin[]): Promise<CardCalibration[][]> {
-  const thread = new Worker(new URL('./heat.worker', import.meta.url));
-  try {
-    return await Promise.race([wrap<HeatWorker>(thread).calibrate(cards), failureOf(thread)]);
-  } finally {
-    thread.terminate();
-  }
-}
+export const calibrateCards = (cards: readonly Resin[]): Promise<CardCalibration[][]> =>
+  client.ask((remote) => remote.calibrate(cards));

@@ -1,32 +1,14 @@
-import { wrap } from 'comlink';
 import type { Shelf } from '../core/plan/planTypes';
 import { withoutPhotos } from '../core/plan/withoutPhotos';
+import { InputError, isOfCode } from '../core/problem';
+import { createWorkerClient, type WorkerLimits } from './client';
 import type { ListedJob, ListWorker } from './listedJob';
 
-interface Limits {
-  /** Longer than this no job is planned for a list, ms. */
-  readonly jobMs: number;
-  /** A thread that nothing is asked of for so long is let go, ms. */
-  readonly restMs: number;
-}
+/** Starts the thread that plans jobs for lists. */
+const startThread = (): Worker => new Worker(new URL('./list.worker', import.meta.url));
 
-const usualLimits: Limits = { jobMs: 5_000, restMs: 30_000 };
-
-/** A thread that plans jobs for lists; `failed` rejects where it cannot run. */
-export interface ListThread {
-  readonly remote: ListWorker;
-  readonly failed: Promise<never>;
-  readonly terminate: () => void;
-}
-
-function startThread(): ListThread {
-  const thread = new Worker(new URL('./list.worker', import.meta.url));
-  const failed = new Promise<never>((_, reject) => {
-    thread.addEventListener('error', ({ message }) => reject(new Error(message)));
-  });
-  failed.catch(() => undefined);
-  return { remote: wrap<ListWorker>(thread), failed, terminate: () => thread.terminate() };
-}
+/** Longer than that no job is planned for a list; a thread that nothing is asked of is let go. */
+const listLimits: WorkerLimits = { answerMs: 5_000, restMs: 30_000 };
 
 /** A job to plan. */
 export interface ToPlan {
@@ -52,18 +34,12 @@ export interface ListPlanner {
 }
 
 /** @param start starts the thread */
-export function createListPlanner(start = startThread, limits = usualLimits): ListPlanner {
+export function createListPlanner(start = startThread, limits = listLimits): ListPlanner {
+  const client = createWorkerClient<ListWorker>(start, limits);
   const asked: Asked[] = [];
-  let thread: ListThread | undefined;
-  let known: Shelf | undefined;
+  /** What each thread that was started plans with. */
+  const shelves = new WeakMap<object, Shelf>();
   let isAtWork = false;
-  let rest: ReturnType<typeof setTimeout> | undefined;
-
-  function stop(): void {
-    thread?.terminate();
-    thread = undefined;
-    known = undefined;
-  }
 
   /** The one that came into sight last; then the others in their order. */
   function next(): Asked | undefined {
@@ -72,29 +48,25 @@ export function createListPlanner(start = startThread, limits = usualLimits): Li
   }
 
   async function answer({ key, text, shelf }: Asked): Promise<ListedJob> {
-    thread ??= start();
-    const { remote, failed } = thread;
-    if (known !== shelf) {
-      await Promise.race([remote.useShelf(withoutPhotos(shelf)), failed]);
-      known = shelf;
-    }
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const limit = new Promise<ListedJob>((resolve) => {
-      timer = setTimeout(() => resolve({ state: 'too-slow' }), limits.jobMs);
-    });
     try {
-      const listed = await Promise.race([remote.plan(key, text), failed, limit]);
-      if (listed.state === 'too-slow') stop();
-      return listed;
-    } finally {
-      clearTimeout(timer);
+      return await client.ask(async (remote) => {
+        if (shelves.get(remote) !== shelf) {
+          await remote.useShelf(withoutPhotos(shelf));
+          shelves.set(remote, shelf);
+        }
+        return remote.plan(key, text);
+      });
+    } catch (error) {
+      if (error instanceof InputError && isOfCode(error, 'worker-too-slow')) {
+        return { state: 'too-slow' };
+      }
+      throw error;
     }
   }
 
   async function work(): Promise<void> {
     if (isAtWork) return;
     isAtWork = true;
-    clearTimeout(rest);
     for (let job = next(); job !== undefined; job = next()) {
       if (job.signal.aborted) {
         job.reject(job.signal.reason);
@@ -103,12 +75,10 @@ export function createListPlanner(start = startThread, limits = usualLimits): Li
       try {
         job.resolve(await answer(job));
       } catch (error) {
-        stop();
         job.reject(error);
       }
     }
     isAtWork = false;
-    rest = setTimeout(stop, limits.restMs);
   }
 
   return {

@@ -1,6 +1,6 @@
-import { wrap, type Remote } from 'comlink';
 import { stlHead, stlHeadBytes, stlTriangleBytes } from '../core/measure/mesh/stl';
 import { figuresOf, heightsOver, type StlFigures } from '../core/measure/mesh/stlStretch';
+import { createWorkerClient } from './client';
 import type { StlWorker } from './stl.worker';
 
 const heightCount = 256;
@@ -11,7 +11,7 @@ const leastTriangles = 100_000;
  * Volume, surface, bounds and V(h) of a large binary STL by two workers, long before it has been looked over for
  * holes. File units; nothing where the file is small or of another kind.
  * @param signal stops the workers
- * @throws InputError those of `stlHead` and `figuresOf`
+ * @throws InputError those of `stlHead` and `figuresOf`, `worker-failed`, `worker-too-slow`
  */
 export async function quickFigures(
   file: File,
@@ -21,25 +21,28 @@ export async function quickFigures(
   const head = new Uint8Array(await file.slice(0, stlHeadBytes).arrayBuffer());
   const found = stlHead(head, file.size);
   if (found.written !== 'binary' || found.triangles < leastTriangles) return undefined;
-  const threads = [0, 1].map(() => new Worker(new URL('./stl.worker', import.meta.url)));
-  const stop = (): void => threads.forEach((thread) => thread.terminate());
-  signal.addEventListener('abort', stop);
+  const workers = [0, 1].map(() =>
+    createWorkerClient<StlWorker>(() => new Worker(new URL('./stl.worker', import.meta.url)), {
+      answerMs: 120_000,
+    }),
+  );
   try {
-    const workers = threads.map((thread): Remote<StlWorker> => wrap<StlWorker>(thread));
     const each = Math.ceil(found.triangles / workers.length);
     const ends = await Promise.all(
       workers.map((worker, index) => {
         const first = index * each;
         const count = Math.min(each, found.triangles - first);
         const from = stlHeadBytes + first * stlTriangleBytes;
-        return worker.open(file.slice(from, from + count * stlTriangleBytes), count);
+        const stretch = file.slice(from, from + count * stlTriangleBytes);
+        return worker.ask((remote) => remote.open(stretch, count), signal);
       }),
     );
     const heights = heightsOver(ends, heightCount);
-    const parts = await Promise.all(workers.map((worker) => worker.sums(heights)));
+    const parts = await Promise.all(
+      workers.map((worker) => worker.ask((remote) => remote.sums(heights), signal)),
+    );
     return figuresOf(heights, parts);
   } finally {
-    signal.removeEventListener('abort', stop);
-    stop();
+    for (const { stop } of workers) stop();
   }
 }

@@ -1,15 +1,20 @@
-import { wrap } from 'comlink';
+import { createWorkerClient } from './client';
 import type { ScanWorker } from './scanWorker';
 
-/** A thread that looks for codes, for as long as somebody scans. */
+/**
+ * A thread that looks for codes, for as long as somebody scans.
+ * Its `find` rejects with InputError `worker-failed` or `worker-too-slow`.
+ */
 export function startScanning(): {
-  readonly find: ScanWorker['find'];
+  readonly find: (...picture: Parameters<ScanWorker['find']>) => Promise<string | undefined>;
   readonly stop: () => void;
 } {
-  const thread = new Worker(new URL('./scan.worker', import.meta.url));
-  const remote = wrap<ScanWorker>(thread);
+  const client = createWorkerClient<ScanWorker>(
+    () => new Worker(new URL('./scan.worker', import.meta.url)),
+    { answerMs: 20_000 },
+  );
   return {
-    find: (pixels, width, height) => remote.find(pixels, width, height),
-    stop: () => thread.terminate(),
+    find: (...picture) => client.ask((remote) => remote.find(...picture)),
+    stop: client.stop,
   };
 }

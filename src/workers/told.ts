@@ -1,4 +1,4 @@
-import { InputError, type Problem } from '../core/problem';
+import { InputError, isOfCode, type Problem } from '../core/problem';
 
 /** What a worker answers: an error of the core does not survive the way from one thread to another by itself. */
 export type Told<T> = { readonly value: T } | { readonly problem: Problem };
@@ -20,4 +20,14 @@ export async function told<T>(work: () => Promise<T>): Promise<Told<T>> {
 export function heard<T>(answer: Told<T>): T {
   if ('value' in answer) return answer.value;
   throw InputError.of(answer.problem);
+}
+
+/** A worker that reads a file and fails has mostly run out of memory over it: then the file is what to change. */
+export function asReader(error: unknown): unknown {
+  if (!(error instanceof InputError)) return error;
+  const problem: Problem = error.asProblem();
+  if (isOfCode(problem, 'worker-failed')) return new InputError('reader-broke-off', undefined);
+  return isOfCode(problem, 'worker-too-slow')
+    ? new InputError('reader-too-slow', undefined, problem.data)
+    : error;
 }

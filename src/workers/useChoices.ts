@@ -1,20 +1,19 @@
-import { wrap, type Remote } from 'comlink';
-import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
+import type { Remote } from 'comlink';
+import { useMemo } from 'react';
 import type { Job } from '../core/job/jobSchema';
 import { chooseResin, type ResinChoice } from '../core/plan/choose/chooseResin';
 import type { Shelf } from '../core/plan/planTypes';
 import { withoutPhotos } from '../core/plan/withoutPhotos';
 import type { ChooseWorker } from './chooseWorker';
+import { createWorkerClient, hasWorkers } from './client';
 import { heard } from './told';
+import { useWorked, type Worked } from './useWorked';
 
-interface Thread {
-  readonly worker: Worker;
-  readonly remote: Remote<ChooseWorker>;
-  busy: boolean;
-}
-
-/** A page without threads works it out itself. */
-const hasThreads = typeof Worker !== 'undefined';
+/** The thread that holds cards against a pour and puts runs in order. */
+export const startChoosing = () =>
+  createWorkerClient<ChooseWorker>(() => new Worker(new URL('./choose.worker', import.meta.url)), {
+    answerMs: 60_000,
+  });
 
 /**
  * Every resin of the shelf held against a job, each planned with its heat, in a thread. What was told of the same pour stays until
@@ -27,35 +26,20 @@ export function useChoices(
   pour: number,
   shelf: Shelf,
   today: string,
-): readonly ResinChoice[] | undefined {
+): Worked<readonly ResinChoice[]> {
   const here = useMemo(
-    () => (job === undefined || hasThreads ? undefined : chooseResin(job, pour, shelf, today)),
+    () => (job === undefined || hasWorkers ? undefined : chooseResin(job, pour, shelf, today)),
     [job, pour, shelf, today],
   );
-  const [there, setThere] = useState<{ pour: number; choices: readonly ResinChoice[] }>();
-  const held = useRef<Thread | undefined>(undefined);
-  useEffect(() => () => held.current?.worker.terminate(), []);
-  useEffect(() => {
-    if (job === undefined || !hasThreads) return undefined;
-    if (held.current === undefined) {
-      const worker = new Worker(new URL('./choose.worker', import.meta.url));
-      held.current = { worker, remote: wrap<ChooseWorker>(worker), busy: false };
-    }
-    const thread = held.current;
-    let overtaken = false;
-    thread.busy = true;
-    void thread.remote.choose(job, pour, withoutPhotos(shelf), today).then((answer) => {
-      if (overtaken) return;
-      thread.busy = false;
-      startTransition(() => setThere({ pour, choices: heard(answer) }));
+  const work = useMemo(() => {
+    if (job === undefined || !hasWorkers) return undefined;
+    const asked = withoutPhotos(shelf);
+    return async (remote: Remote<ChooseWorker>) => ({
+      pour,
+      choices: heard(await remote.choose(job, pour, asked, today)),
     });
-    return () => {
-      overtaken = true;
-      // One that is done keeps what it followed for the next change; one at work is stopped.
-      if (!thread.busy) return;
-      thread.worker.terminate();
-      held.current = undefined;
-    };
   }, [job, pour, shelf, today]);
-  return here ?? (job !== undefined && there?.pour === pour ? there.choices : undefined);
+  const there = useWorked(startChoosing, work);
+  const told = job !== undefined && there.value?.pour === pour ? there.value.choices : undefined;
+  return { ...there, value: here ?? told };
 }

@@ -1,11 +1,12 @@
-import { proxy, wrap, type Remote } from 'comlink';
-import { startTransition, useEffect, useRef, useState } from 'react';
+import { proxy } from 'comlink';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import { InputError, type Problem } from '../core/problem';
+import { createWorkerClient, WorkerStopped, type WorkerClient } from './client';
 import type { HeatAnswer, HeatMore, HeatRequest, HeatWorker } from './heatWorker';
 import { heard } from './told';
 
 /** The heat of a job as far as it is worked out. */
-export interface HeatState {
+export interface HeatFound {
   readonly answer: HeatAnswer | undefined;
   readonly more: Partial<HeatMore>;
   readonly problem: Problem | undefined;
@@ -13,24 +14,24 @@ export interface HeatState {
   readonly busy: boolean;
 }
 
-const nothingYet: HeatState = { answer: undefined, more: {}, problem: undefined, busy: true };
-
-interface Thread {
-  readonly worker: Worker;
-  readonly remote: Remote<HeatWorker>;
+export interface HeatState extends HeatFound {
+  /** Works the same out once more. */
+  readonly again: () => void;
 }
 
-function startThread(): Thread {
-  const worker = new Worker(new URL('./heat.worker', import.meta.url));
-  return { worker, remote: wrap<HeatWorker>(worker) };
-}
+const nothingYet: HeatFound = { answer: undefined, more: {}, problem: undefined, busy: true };
 
-/** The worker's two threads: one answers at once and is never stopped, the other is stopped by the next change. */
-interface Threads {
-  quick: Thread | undefined;
-  slow: Thread | undefined;
-  /** The quick one is at work. */
-  following: boolean;
+const startClient = (): WorkerClient<HeatWorker> =>
+  createWorkerClient<HeatWorker>(() => new Worker(new URL('./heat.worker', import.meta.url)), {
+    answerMs: 120_000,
+  });
+
+/** Two threads: one answers at once and is never stopped, the other is stopped by the next change. */
+const startThreads = () => ({ quick: startClient(), slow: startClient() });
+
+/** What the quick one is at. */
+interface Following {
+  isBusy: boolean;
   /** What it goes on with: only the latest change counts. */
   next: (() => void) | undefined;
 }
@@ -46,35 +47,31 @@ export function useHeat(
   wanted: 'figures' | 'all' = 'all',
 ): HeatState {
   const [state, setState] = useState(nothingYet);
-  const threads = useRef<Threads>({
-    quick: undefined,
-    slow: undefined,
-    following: false,
-    next: undefined,
-  });
-  useEffect(() => {
-    const held = threads.current;
-    return () => {
-      held.quick?.worker.terminate();
-      held.slow?.worker.terminate();
-      threads.current = { quick: undefined, slow: undefined, following: false, next: undefined };
-    };
-  }, []);
+  const [turn, setTurn] = useState(0);
+  const [threads] = useState(startThreads);
+  const following = useRef<Following>({ isBusy: false, next: undefined });
+  useEffect(
+    () => () => {
+      threads.quick.stop();
+      threads.slow.stop();
+    },
+    [threads],
+  );
   useEffect(() => {
     if (request === undefined) return undefined;
-    const held = threads.current;
-    let overtaken = false;
+    const held = following.current;
+    const overtaken = new AbortController();
+    const { signal } = overtaken;
     // Typing goes before drawing: what is told is drawn in pieces between two keys.
-    const tell = (change: (last: HeatState) => HeatState): void => {
-      if (!overtaken) startTransition(() => setState(change));
+    const tell = (change: (last: HeatFound) => HeatFound): void => {
+      if (!signal.aborted) startTransition(() => setState(change));
     };
     const follow = async (): Promise<HeatAnswer> => {
-      held.following = true;
+      held.isBusy = true;
       try {
-        held.quick ??= startThread();
-        return heard(await held.quick.remote.follow(request));
+        return heard(await threads.quick.ask(async (remote) => remote.follow(request)));
       } finally {
-        held.following = false;
+        held.isBusy = false;
         const { next } = held;
         held.next = undefined;
         next?.();
@@ -82,30 +79,37 @@ export function useHeat(
     };
     const run = async (): Promise<void> => {
       const answer = await follow();
-      if (overtaken) return;
+      if (signal.aborted) return;
       const isAll = wanted === 'all';
       tell(() => ({ answer, more: {}, problem: undefined, busy: isAll }));
       if (!isAll) return;
-      held.slow ??= startThread();
-      const part = proxy((each: Partial<HeatMore>) =>
-        tell((last) => ({ ...last, more: { ...last.more, ...each } })),
+      const told = await threads.slow.ask(
+        async (remote, alive) =>
+          remote.more(
+            request,
+            proxy((each: Partial<HeatMore>) => {
+              alive();
+              tell((last) => ({ ...last, more: { ...last.more, ...each } }));
+            }),
+          ),
+        signal,
       );
-      heard(await held.slow.remote.more(request, part));
+      heard(told);
       tell((last) => ({ ...last, busy: false }));
     };
     const start = (): void =>
       void run().catch((error: unknown) => {
+        if (error instanceof WorkerStopped) return;
         if (!(error instanceof InputError)) throw error;
         tell(() => ({ problem: error, busy: false, answer: undefined, more: {} }));
       });
-    if (held.following) held.next = start;
+    if (held.isBusy) held.next = start;
     else start();
     return () => {
-      overtaken = true;
+      overtaken.abort(new WorkerStopped());
       if (held.next === start) held.next = undefined;
-      held.slow?.worker.terminate();
-      held.slow = undefined;
     };
-  }, [request, wanted]);
-  return state;
+  }, [request, wanted, turn, threads]);
+  const again = useCallback(() => setTurn((last) => last + 1), []);
+  return { ...state, again };
 }

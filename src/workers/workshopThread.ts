@@ -1,34 +1,25 @@
-import { wrap, type Remote } from 'comlink';
-import { InputError } from '../core/problem';
+import type { Remote } from 'comlink';
 import type { Held } from '../data/workshop/heldAgainst';
 import type { Kept } from '../data/workshop/kept';
-import { heard, type Told } from './told';
+import { createWorkerClient } from './client';
+import { asReader, heard, type Told } from './told';
 import type { WorkshopWorker } from './workshopWorker';
 
-/** Longer than this nobody waits for a file, ms. */
-const longestMs = 120_000;
+const client = createWorkerClient<WorkshopWorker>(
+  () => new Worker(new URL('./workshop.worker', import.meta.url)),
+  // What it has read is much: it is gone with the answer.
+  { answerMs: 120_000, restMs: 0 },
+);
 
-/** Runs work in a thread that is gone afterwards, whatever came of it. */
+/** Runs work in a thread; what fails is told as a file that is too much for this device. */
 async function inThread<T>(
   work: (remote: Remote<WorkshopWorker>) => Promise<T>,
   signal?: AbortSignal,
 ): Promise<T> {
-  const thread = new Worker(new URL('./workshop.worker', import.meta.url));
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  const given = new Promise<never>((_, reject) => {
-    // Out of memory, mostly: the thread is gone, and what it was asked is not answered.
-    thread.addEventListener('error', () => reject(new InputError('reader-broke-off', undefined)));
-    signal?.addEventListener('abort', () => reject(signal.reason as Error), { once: true });
-    timer = setTimeout(
-      () => reject(new InputError('reader-too-slow', undefined, { seconds: longestMs / 1000 })),
-      longestMs,
-    );
-  });
   try {
-    return await Promise.race([work(wrap<WorkshopWorker>(thread)), given]);
-  } finally {
-    clearTimeout(timer);
-    thread.terminate();
+    return await client.ask(work, signal);
+  } catch (error) {
+    throw asReader(error);
   }
 }
 

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { goneOnWith } from '../../core/bench/benchCopy';
 import type { PourPlan } from '../../core/plan/planTypes';
+import { InputError } from '../../core/problem';
 import { useJobId, useOpenJob } from '../../data/draft/openJob';
 import { useLives, usePieces, useSettings, useShelf } from '../../data/hooks/queries';
 import { useTicksOf } from '../../data/hooks/useJobDays';
@@ -20,6 +21,7 @@ import { countOf } from '../../core/plan/reasons';
 import { sayMl } from '../../words/figures';
 import { sayMoment } from '../../words/moments';
 import { sayPour } from '../../words/pours';
+import { sayProblem } from '../../words/problems';
 import { askBenchCopy } from '../../workers/benchModels';
 import { BigButton } from './BigButton';
 
@@ -62,8 +64,10 @@ export function PourStep({ onBench, onRecord, onCure, onPractice }: PourStepProp
       const copy = own.some((each) => each.pour === index) ? planned : goneOnWith(planned, ticked);
       const name = copy.plan.pours.length > 1 ? sayPour(copy.plan.pours[index]!) : '';
       onBench(await begin(id, copy, name));
-    } catch {
-      notice({ text: 'This pour could not be begun. Look at what the job warns of.' });
+    } catch (error) {
+      const why =
+        error instanceof InputError ? sayProblem(error) : 'Look at what the job warns of.';
+      notice({ text: `This pour could not be started. ${why}` });
     } finally {
       setBusy(false);
     }

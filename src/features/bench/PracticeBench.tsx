@@ -3,9 +3,11 @@ import { StyleSheet, View } from 'react-native';
 import type { BenchCopy } from '../../core/bench/benchCopy';
 import type { BenchEvent } from '../../core/bench/benchEvents';
 import { benchState } from '../../core/bench/benchState';
+import { InputError, isOfCode, type Problem } from '../../core/problem';
 import { jobs } from '../../data/kinds/kinds';
 import { useOne, useSettings, useShelf } from '../../data/hooks/queries';
 import type { Deed } from '../../data/hooks/useLivePour';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { Words } from '../../ui/text/Words';
 import { askBenchCopy } from '../../workers/benchModels';
 import { BenchContext, type BenchClock, type BenchSource } from './benchSource';
@@ -28,15 +30,29 @@ export function PracticeBench({ job: id, pour, onLeave }: PracticeBenchProps) {
   const shelf = useShelf();
   const person = useSettings().data?.person;
   const [copy, setCopy] = useState<BenchCopy>();
-  const [isImpossible, setImpossible] = useState(false);
+  const [problem, setProblem] = useState<Problem>();
   const [turn, setTurn] = useState(0);
   const asked = useRef(false);
   useEffect(() => {
     if (job === undefined || job === null || asked.current) return;
     asked.current = true;
-    void askBenchCopy({ job, pour, shelf, person }).then(setCopy, () => setImpossible(true));
-  }, [job, pour, shelf, person]);
-  if (isImpossible || (read !== undefined && (job === undefined || job === null))) {
+    askBenchCopy({ job, pour, shelf, person }).then(setCopy, (error: unknown) => {
+      if (!(error instanceof InputError)) throw error;
+      setProblem(error);
+    });
+  }, [job, pour, shelf, person, problem]);
+  const again = (): void => {
+    asked.current = false;
+    setProblem(undefined);
+  };
+  if (isOfCode(problem, 'worker-failed', 'worker-too-slow')) {
+    return (
+      <BenchSheet title="The practice has not started" onClose={onLeave}>
+        <WorkProblem problem={problem} onAgain={again} />
+      </BenchSheet>
+    );
+  }
+  if (problem !== undefined || (read !== undefined && (job === undefined || job === null))) {
     return (
       <BenchSheet title="Nothing to practise on" onClose={onLeave}>
         <Words size="large">This job has no plan yet: put right what it says is wrong.</Words>

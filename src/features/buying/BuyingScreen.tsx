@@ -1,3 +1,4 @@
+import { InputError } from '../../core/problem';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { copyText } from '../../ui/copyText';
@@ -15,6 +16,7 @@ import { useCurrency } from '../../data/hooks/useKept';
 import { today } from '../../data/today';
 import { ActionButton } from '../../ui/ActionButton';
 import { FileProblem } from '../../ui/feedback/FileProblem';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { useNotice } from '../../ui/feedback/NoticeProvider';
 import { SwitchField } from '../../ui/fields/SwitchField';
 import { TextField } from '../../ui/fields/TextField';
@@ -173,13 +175,11 @@ const hasToSay = ({ planned, of, untold, failed }: Progressed): boolean =>
 type Progressed = Omit<Needs, 'needs' | 'outdated'>;
 
 /** How far the plans of all jobs are, and of which it cannot be told what they take. */
-function Progress({ planned, of, untold, failed }: Progressed) {
+function Progress({ planned, of, untold, failed, again }: Progressed) {
   return (
     <>
       {failed ? (
-        <Words role="alert" colour="stop">
-          What the jobs take cannot be worked out just now. Open this page again to try once more.
-        </Words>
+        <WorkProblem problem={new InputError('worker-failed', undefined)} onAgain={again} />
       ) : (
         planned < of && (
           <Words role="status">

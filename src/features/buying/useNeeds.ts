@@ -30,6 +30,8 @@ export interface Needs {
   readonly untold: readonly string[];
   /** The plans do not come. */
   readonly failed: boolean;
+  /** Plans what is still missing once more. */
+  readonly again: () => void;
 }
 
 /** What is known with one shelf, by state of a job; `untold` where its plan took too long or it cannot be read. */
@@ -84,6 +86,7 @@ export function useNeeds(): Needs {
   const textsOf = useListedTexts();
   const [, setPlanned] = useState(0);
   const [failed, setFailed] = useState(false);
+  const [turn, setTurn] = useState(0);
   const entries = jobs?.records;
   const known = knownWith(shelf);
   const restsOf = useRests();
@@ -119,7 +122,7 @@ export function useNeeds(): Needs {
       if (!signal.aborted) setFailed(true);
     });
     return () => stop.abort();
-  }, [entries, shelf, known, textsOf, restsOf, keyOf]);
+  }, [entries, shelf, known, textsOf, restsOf, keyOf, turn]);
 
   const planned = (entries ?? []).filter((entry) => known.needs.has(keyOf(entry))).length;
   const isWhole = entries !== undefined && planned === entries.length;
@@ -139,5 +142,6 @@ export function useNeeds(): Needs {
     planned,
     of: entries?.length ?? 0,
     failed,
+    again: () => setTurn(turn + 1),
   };
 }

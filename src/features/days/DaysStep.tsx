@@ -7,6 +7,7 @@ import { isDated, useChangeDays, useDatesOf, type JobDates } from '../../data/ho
 import { ActionButton } from '../../ui/ActionButton';
 import { MomentField } from '../../ui/fields/MomentField';
 import { SettingLine } from '../../ui/fields/SettingLine';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
@@ -26,7 +27,7 @@ const whole = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
 export function DaysStep() {
   const job = useJobId();
   const { plan } = useOpenJob();
-  const { days, outdated, failed, zone, now } = useDays(job);
+  const { days, outdated, problem, again, zone, now } = useDays(job);
   const actions = useTaskActions();
   const clock = { now, zone };
   const own = days?.jobs.find((each) => each.job === job);
@@ -34,13 +35,15 @@ export function DaysStep() {
   if (plan === undefined || own === undefined || days === undefined) {
     return (
       <MainFigure>
-        <Words colour="inkSoft">
-          {plan === undefined
-            ? 'No days yet: measure a cavity and choose a resin.'
-            : failed
-              ? 'The days could not be worked out. Load the page anew.'
+        {plan !== undefined && problem !== undefined ? (
+          <WorkProblem problem={problem} onAgain={again} />
+        ) : (
+          <Words colour="inkSoft">
+            {plan === undefined
+              ? 'No days yet: measure a cavity and choose a resin.'
               : 'Working out the days.'}
-        </Words>
+          </Words>
+        )}
       </MainFigure>
     );
   }

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { useSettings } from '../../data/hooks/queries';
 import { usePatchSettings } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
 import { Words } from '../../ui/text/Words';
@@ -30,7 +31,7 @@ interface TodayScreenProps {
 /** Over all jobs: what is to be done now, what comes next, and what must not be slept through. */
 export function TodayScreen({ underWay, onTask, onJobs }: TodayScreenProps) {
   const state = useDays();
-  const { days, zone, now, failed, isEmpty } = state;
+  const { days, zone, now, problem, again, isEmpty } = state;
   const { data: settings } = useSettings();
   const patch = usePatchSettings();
   const wasDated = settings?.dated === true;
@@ -50,11 +51,11 @@ export function TodayScreen({ underWay, onTask, onJobs }: TodayScreenProps) {
         <NothingDated onJobs={onJobs} />
       ) : days === undefined ? (
         <MainFigure>
-          <Words colour="inkSoft">
-            {failed
-              ? 'The days could not be worked out. Load the page anew.'
-              : 'Working out your days.'}
-          </Words>
+          {problem === undefined ? (
+            <Words colour="inkSoft">Working out your days.</Words>
+          ) : (
+            <WorkProblem problem={problem} onAgain={again} />
+          )}
         </MainFigure>
       ) : (
         <Lists {...state} days={days} onTask={onTask} />

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { InputError, type Problem } from '../../core/problem';
 import type { MovedCure } from '../../core/cure/movedCure';
 import type { Shelf } from '../../core/plan/planTypes';
 import {
@@ -41,13 +42,20 @@ function movedByPour(own: readonly LiveEntry[]): readonly (MovedCure | undefined
   return Array.from({ length: pours }, (_, pour) => own.find((each) => each.pour === pour)?.moved);
 }
 
+/** What keeps the days from being told: where nothing says why, it is the work beside the screen. */
+const asProblem = (error: Error): Problem =>
+  error instanceof InputError ? error : new InputError('worker-failed', error.message);
+
 /** The days of everything that has a date. */
 export interface DaysState {
   /** Undefined until they are worked out. */
   readonly days: DaysAnswer | undefined;
   /** Something has changed, and they are being worked out: `days` are those of before. */
   readonly outdated: boolean;
-  readonly failed: boolean;
+  /** Why there are none. */
+  readonly problem: Problem | undefined;
+  /** Works them out once more. */
+  readonly again: () => void;
   /** Nothing has a date. */
   readonly isEmpty: boolean;
   readonly zone: string;
@@ -85,7 +93,7 @@ export function useDays(also?: string, isWanted = true): DaysState {
       }));
   }, [jobs, dates, ticks, lives, also]);
   const at = Math.floor(now / everyMin) * everyMin;
-  const { data, isPlaceholderData, isError } = useQuery({
+  const { data, isPlaceholderData, error, refetch } = useQuery({
     queryKey: [
       'days',
       wanted?.map(({ entry: { id, revision, stamp }, ...rest }) => [id, revision, stamp, rest]),
@@ -115,7 +123,8 @@ export function useDays(also?: string, isWanted = true): DaysState {
   return {
     days: data ?? undefined,
     outdated: isPlaceholderData || data === null,
-    failed: isError,
+    problem: error === null ? undefined : asProblem(error),
+    again: () => void refetch(),
     isEmpty: wanted?.length === 0,
     zone,
     now,

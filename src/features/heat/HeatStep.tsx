@@ -10,7 +10,6 @@ import { Panel } from '../../ui/Panel';
 import { FoldPanel } from '../../ui/FoldPanel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayProblem } from '../../words/problems';
 import {
   heatIsEstimate,
   bandNames,
@@ -34,6 +33,7 @@ import type { HeatRequest } from '../../workers/heatWorker';
 import { HeatLayerFigures } from './HeatLayerFigures';
 import { HeatSettings } from './HeatSettings';
 import { sayPour } from '../../words/pours';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { DepthChart, SecondLayerChart } from '../../ui/chart/lazyCharts';
 import { HeatPicture } from './HeatPicture';
 import { WhatIf } from './WhatIf';
@@ -69,9 +69,7 @@ const HeatFindings = memo(function Findings({
     return (
       <>
         <MainFigure>
-          <Words colour="stop" role="alert">
-            {sayProblem(problem)}
-          </Words>
+          <WorkProblem problem={problem} onAgain={heat.again} />
         </MainFigure>
         {unpainted}
       </>

@@ -13,7 +13,7 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { undersideNames } from '../../words/heat';
-import { sayProblem } from '../../words/problems';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { useHeat } from '../../workers/useHeat';
 import type { HeatAnswer, HeatRequest } from '../../workers/heatWorker';
 import { ComparedCurves } from '../../ui/chart/lazyCharts';
@@ -84,7 +84,7 @@ export function WhatIf({
   const [trial, setTrial] = useState(nothingTried);
   const asked = useMemo(() => triedRequest(request, trial), [request, trial]);
   const problem = 'code' in asked ? asked : undefined;
-  const { answer, problem: lost } = useHeat('code' in asked ? undefined : asked, 'figures');
+  const { answer, problem: lost, again } = useHeat('code' in asked ? undefined : asked, 'figures');
   const change = (next: Partial<Trial>): void => setTrial({ ...trial, ...next });
   const wrong = (field: string): Problem | undefined =>
     problem?.field === field || problem?.field === `pours[${request.pour}].${field}`
@@ -137,11 +137,7 @@ export function WhatIf({
           onChange={(resin) => change({ resin })}
         />
       )}
-      {elsewhere !== undefined && (
-        <Words colour="stop" role="alert">
-          {sayProblem(elsewhere)}
-        </Words>
-      )}
+      {elsewhere !== undefined && <WorkProblem problem={elsewhere} onAgain={again} />}
       {answer !== undefined && 'view' in answer && (
         <>
           <ComparedFigures planned={planned.plan} tried={answer.plan} />

@@ -6,7 +6,7 @@ import { Words } from '../../ui/text/Words';
 import { sayClearing } from '../../words/clearing';
 import { sayFineMm } from '../../words/figures';
 import { sayBubbles, sayFlowBy } from '../../words/inclusions';
-import { sayProblem } from '../../words/problems';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import type { HeatRequest } from '../../workers/heatWorker';
 import { useClearing } from '../../workers/useClearing';
 
@@ -42,8 +42,8 @@ const worstLayer = (pour: PourPlan | undefined): Flow['layers'][number] | undefi
   );
 
 function Ways({ request }: { readonly request: HeatRequest }) {
-  const { ways, problem } = useClearing(request);
-  if (problem !== undefined) return <Words colour="stop">{sayProblem(problem)}</Words>;
+  const { value: ways, problem, again } = useClearing(request);
+  if (problem !== undefined) return <WorkProblem problem={problem} onAgain={again} />;
   if (ways === undefined) return <Words colour="inkSoft">Working out what would change it …</Words>;
   return (
     <>

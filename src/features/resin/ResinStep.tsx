@@ -22,6 +22,7 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { orderNames, orderRules, sayChoice, sayFit, suitsNames } from '../../words/choices';
 import { wantNames } from '../../words/names';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { sayProblem } from '../../words/problems';
 import { wants } from '../../core/job/pourKeys';
 import { useChoices } from '../../workers/useChoices';
@@ -56,7 +57,7 @@ export function ResinStep({
   const [layers, setLayers] = usePourPart('layers');
   const notice = useNotice();
   const resinUsed = useResinUsed();
-  const choices = useChoices(job, pourIndex, shelf, day);
+  const { value: choices, problem: lost, again } = useChoices(job, pourIndex, shelf, day);
   const { resins } = shelf;
   const isOwn = chosen !== undefined && !resins.some(({ id }) => id === chosen.id);
   const problem = problems.find(({ field }) => /^(resin|hardener)/.test(field));
@@ -109,7 +110,8 @@ export function ResinStep({
       {resins.length === 0 && (
         <Words>The shelf is empty. Add the resin you have, or open a file of cards there.</Words>
       )}
-      {job !== undefined && shown === undefined ? (
+      {lost !== undefined && <WorkProblem problem={lost} onAgain={again} />}
+      {job !== undefined && shown === undefined && lost === undefined ? (
         <Words colour="inkSoft">Holding every resin against this piece and its room …</Words>
       ) : shown === undefined ? (
         <PlainChoices resins={resins} chosen={chosen} hardener={hardener} onChoose={choose} />

@@ -22,7 +22,7 @@ import { MainFigure } from '../../ui/frame/MainFigure';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
-import { sayProblem } from '../../words/problems';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { sayRoughly } from '../../words/rough';
 import {
   bottleneckWords,
@@ -47,7 +47,7 @@ export function RunStep() {
   const planned = usePlannedRequest();
   const request = planned?.job.pours[pourIndex]?.run === undefined ? undefined : planned;
   const order = useRun(request);
-  const { run } = order;
+  const { value: run } = order;
   // What is wrong with the run as a whole stands at no field of its own.
   const problem = usePourProblems().find(({ field }) => field === 'run') ?? order.problem;
   if (said === undefined) {
@@ -76,9 +76,7 @@ export function RunStep() {
     <View style={styles.stack} testID="run">
       <MainFigure>
         {problem !== undefined ? (
-          <Words colour="stop" role="alert">
-            {sayProblem(problem)}
-          </Words>
+          <WorkProblem problem={problem} onAgain={order.again} />
         ) : run === undefined ? (
           <Words colour="inkSoft" role="status">
             Putting it in order …

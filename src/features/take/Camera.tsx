@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { InputError, type Problem } from '../../core/problem';
 import { ActionButton } from '../../ui/ActionButton';
+import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { Words } from '../../ui/text/Words';
 import { corner, space } from '../../ui/theme/tokens';
 import { startScanning } from '../../workers/scanThread';
@@ -21,6 +23,8 @@ const betweenMs = 150;
 export function Camera({ onCode, onStop }: CameraProps) {
   const place = useRef<View>(null);
   const [hasFailed, setFailed] = useState(false);
+  const [problem, setProblem] = useState<Problem>();
+  const [turn, setTurn] = useState(0);
   const tell = useRef(onCode);
   useEffect(() => {
     tell.current = onCode;
@@ -37,6 +41,12 @@ export function Camera({ onCode, onStop }: CameraProps) {
     let stream: MediaStream | undefined;
     const scanning = startScanning();
 
+    function giveUp(error: unknown): void {
+      if (isOver) return;
+      // What is no problem of ours is the camera: refused, taken by another program, or none there.
+      if (error instanceof InputError) setProblem(error);
+      else setFailed(true);
+    }
     async function look(last: string | undefined): Promise<void> {
       if (isOver) return;
       let seen = last;
@@ -47,7 +57,7 @@ export function Camera({ onCode, onStop }: CameraProps) {
         if (text !== undefined && text !== last) tell.current(text);
         seen = text ?? last;
       }
-      setTimeout(() => void look(seen), betweenMs);
+      setTimeout(() => look(seen).catch(giveUp), betweenMs);
     }
     async function start(): Promise<void> {
       stream = await navigator.mediaDevices.getUserMedia({
@@ -59,15 +69,14 @@ export function Camera({ onCode, onStop }: CameraProps) {
       await video.play();
       return look(undefined);
     }
-    // Refused, taken by another program, or none there.
-    start().catch(() => !isOver && setFailed(true));
+    start().catch(giveUp);
     return () => {
       isOver = true;
       scanning.stop();
       stream?.getTracks().forEach((track) => track.stop());
       video.remove();
     };
-  }, []);
+  }, [turn]);
   return (
     <View style={styles.stack}>
       {hasFailed && (
@@ -75,6 +84,15 @@ export function Camera({ onCode, onStop }: CameraProps) {
           The camera cannot be used: it was refused, or there is none. Choose a picture of the code,
           or paste the link.
         </Words>
+      )}
+      {problem !== undefined && (
+        <WorkProblem
+          problem={problem}
+          onAgain={() => {
+            setProblem(undefined);
+            setTurn(turn + 1);
+          }}
+        />
       )}
       <View ref={place} style={[styles.frame, hasFailed && styles.gone]} testID="camera" />
       <View style={styles.row}>

@@ -4,6 +4,10 @@ import type { ProblemSentences } from './sentence';
 
 /** What is refused round the core: the command, links and the supplier. */
 export const outsideProblems: ProblemSentences<OutsideProblems> = {
+  'worker-failed': () =>
+    'This part of Nipperkin did not start. Try again; if that does not help, reload the page.',
+  'worker-too-slow': ({ seconds }) =>
+    `This took longer than ${seconds} s and was stopped. Try again, or make it simpler.`,
   'supplier-silent': () =>
     'The supplier does not answer. Try again later, or open a price list as a file.',
   'link-broken': () =>

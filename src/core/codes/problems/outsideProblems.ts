@@ -1,7 +1,9 @@
 import type { Nothing } from './problemData';
 
-/** What is refused round the core: the command, links and the supplier. */
+/** What is refused round the core: the command, links, the supplier, and work that is done beside the screen. */
 export interface OutsideProblems {
+  'worker-failed': Nothing;
+  'worker-too-slow': { readonly seconds: number };
   'supplier-silent': Nothing;
   'link-broken': Nothing;
   'link-foreign': Nothing;
