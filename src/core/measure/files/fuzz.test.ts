@@ -143,16 +143,24 @@ function heldBytes(): number {
   return heapUsed + external;
 }
 
+/** What is read is measured in figures, whatever the file held. */
+function figures(...found: readonly number[]): void {
+  const odd = found.find((each) => !Number.isFinite(each));
+  if (odd !== undefined) throw new RangeError(`${odd} is no figure`);
+}
+
 function readAndMeasure(name: string, bytes: Uint8Array): void {
   if (name.endsWith('.svg') || name.endsWith('.dxf')) {
     const { outlines } = readDrawing(name, new TextDecoder().decode(bytes));
-    evenOddArea(outlines.map(({ points }) => points));
+    const { area, perimeter } = evenOddArea(outlines.map(({ points }) => points));
+    figures(area, perimeter);
     return;
   }
   const reader = meshReader(name, bytes.length);
   reader.push(bytes.subarray(0, 200));
   reader.push(bytes.subarray(200));
-  measureMesh(checkMesh(reader.end().mesh), 1, asInFile);
+  const { surfaceMm2, sizeMm, thickestMm } = measureMesh(checkMesh(reader.end().mesh), 1, asInFile);
+  figures(surfaceMm2, thickestMm, ...sizeMm);
 }
 
 // The DXF library prints a line for every odd group, which would bury everything else.
