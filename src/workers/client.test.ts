@@ -50,7 +50,7 @@ test('it starts when it is first asked, and stays', async () => {
   expect(threads.state).toMatchObject({ started: 1, stopped: 0 });
 });
 
-test('one that cannot be loaded is started once more; then it is told, and tried again when asked again', async () => {
+test('one that cannot be loaded is started once more; then it says so, and is tried again with the next question', async () => {
   const asked = client();
   threads.state.behaves = 'cannot be loaded';
   await expect(asked.ask((remote) => remote.double(1))).rejects.toEqual(failed);
@@ -59,7 +59,7 @@ test('one that cannot be loaded is started once more; then it is told, and tried
   expect(await asked.ask((remote) => remote.double(1))).toBe(2);
 });
 
-test('one that breaks inside is started once more; a fault that stays is told', async () => {
+test('one that breaks inside is started once more; a fault that stays is reported', async () => {
   const asked = client();
   expect(await asked.ask((remote) => remote.breakOnce())).toBe('again');
   expect(threads.state.started).toBe(2);
