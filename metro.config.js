@@ -1,6 +1,6 @@
 const { getDefaultConfig } = require('expo/metro-config');
 const { join } = require('node:path');
-const { isNotRendered } = require('./scripts/not-rendered.cjs');
+const { isNotRendered, isReplaced } = require('./scripts/not-rendered.cjs');
 
 const config = getDefaultConfig(__dirname);
 
@@ -9,9 +9,13 @@ const config = getDefaultConfig(__dirname);
  * its own list of gestures: both names are sent to the ES modules.
  */
 const gestureCore = join(__dirname, 'node_modules/@use-gesture/core');
+const standIns = join(__dirname, 'scripts/stand-ins.js');
+
 const sameCopy = {
   '@use-gesture/core': join(gestureCore, 'dist/use-gesture-core.esm.js'),
   '@use-gesture/core/actions': join(gestureCore, 'actions/dist/use-gesture-core-actions.esm.js'),
+  // Two versions of the same list of names.
+  'color-name': join(__dirname, 'node_modules/color-name/index.js'),
 };
 
 /** What a writer of PDF would fetch to draw web pages, which nobody asks of it. */
@@ -21,11 +25,15 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (ofWebPages.test(name) && /[\\/]jspdf[\\/]/.test(context.originModulePath)) {
     return { type: 'empty' };
   }
+  // The writer of PDF has a copy of its own: what two chunks share would be fetched before the first figure.
+  if (name === 'fflate' && /[\\/]jspdf[\\/]/.test(context.originModulePath)) {
+    return { type: 'sourceFile', filePath: join(__dirname, 'node_modules/fflate/umd/index.js') };
+  }
   if (sameCopy[name] !== undefined) return { type: 'sourceFile', filePath: sameCopy[name] };
   const found = context.resolveRequest(context, name, platform);
-  return found.type === 'sourceFile' && isNotRendered.test(found.filePath)
-    ? { type: 'empty' }
-    : found;
+  if (found.type !== 'sourceFile') return found;
+  if (isReplaced.test(found.filePath)) return { type: 'sourceFile', filePath: standIns };
+  return isNotRendered.test(found.filePath) ? { type: 'empty' } : found;
 };
 
 module.exports = config;

@@ -3,14 +3,20 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { writeFonts } from './fonts.mjs';
 import { writeLicences } from './licences.mjs';
+import { packFiles } from './packed.mjs';
 import { expoEnv, root, run, tell } from './steps.mjs';
 
 const sources = [
+  'scripts/build.mjs',
+  'scripts/fonts.mjs',
+  'scripts/packed.mjs',
   'scripts/licenceRules.mjs',
   'scripts/licences.mjs',
   'scripts/not-rendered.cjs',
   'scripts/offline.mjs',
+  'scripts/stand-ins.js',
   'src',
   'public',
   'app.config.ts',
@@ -39,12 +45,14 @@ function fingerprint() {
 }
 
 /** A page that waits for a style sheet runs none of its scripts: the little that there is stands in the page itself. */
-function putStyleIntoPage(dist) {
+async function putStyleIntoPage(dist) {
   const page = join(dist, 'index.html');
   const link = '<link rel="stylesheet" href="/page.css" />';
   const html = readFileSync(page, 'utf8');
   if (!html.includes(link)) throw new Error(`public/index.html has no ${link}`);
-  const style = readFileSync(join(dist, 'page.css'), 'utf8');
+  const sheet = join(dist, 'page.css');
+  const style = await writeFonts(dist, readFileSync(sheet, 'utf8'));
+  writeFileSync(sheet, style);
   writeFileSync(
     page,
     html.replace(link, () => `<style>\n${style}</style>`),
@@ -67,11 +75,12 @@ export async function build() {
     tell('The app could not be built, see above.');
     return false;
   }
-  putStyleIntoPage(join(root, 'dist'));
+  await putStyleIntoPage(join(root, 'dist'));
   writeLicences(join(root, 'dist'));
   // On a fresh clone its package is installed only after this file was read.
   const { writeServiceWorker } = await import('./offline.mjs');
   await writeServiceWorker(join(root, 'dist'));
+  await packFiles(join(root, 'dist'));
   writeFileSync(stamp, wanted);
   return true;
 }

@@ -33,10 +33,20 @@ const files = [
   ...ofReactNative.map((name) => `react-native-web/dist/exports/${name}/index`),
 ];
 
+/** Files in whose place `stand-ins.js` is put, because others ask for something of them while they are loaded. */
+const replaced = [
+  'expo-router/build/fork/native-stack/createNativeStackNavigator',
+  'expo-router/build/head/index',
+  'react-native-paper/lib/module/styles/themes/v2/colors',
+  'react-native-screens/lib/module/index',
+];
+
+const isOneOf = (names) =>
+  new RegExp(`[\\\\/]node_modules[\\\\/](${names.join('|').replaceAll('/', '[\\\\/]')})\\.js$`);
+
 module.exports = {
   ofReactNative,
   ofRouter: ['Color', 'Link', 'Stack', 'Tabs', 'Sitemap'],
-  isNotRendered: new RegExp(
-    `[\\\\/]node_modules[\\\\/](${files.join('|').replaceAll('/', '[\\\\/]')})\\.js$`,
-  ),
+  isNotRendered: isOneOf(files),
+  isReplaced: isOneOf(replaced),
 };

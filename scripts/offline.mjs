@@ -10,7 +10,7 @@ export async function writeServiceWorker(dist) {
   const { count, size, warnings } = await generateSW({
     globDirectory: dist,
     globPatterns: ['**/*'],
-    globIgnores: ['metadata.json', 'sw.js', '**/*.map'],
+    globIgnores: ['metadata.json', 'sw.js', '**/*.map', '**/*.br'],
     swDest: join(dist, 'sw.js'),
     // Without a file beside it, which would have to be kept too.
     inlineWorkboxRuntime: true,

@@ -1,8 +1,9 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createServer, get as httpGet, type IncomingMessage } from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
+import { packFiles } from '../scripts/packed.mjs';
 import { createApp } from './app';
 import { portOf, sayTaken, usualPort } from './port';
 import { priceListCsv } from './priceList';
@@ -16,6 +17,8 @@ beforeAll(async () => {
   mkdirSync(join(folder, '_expo'));
   writeFileSync(join(folder, 'index.html'), '<title>Nipperkin</title>'.padEnd(3000));
   writeFileSync(join(folder, '_expo', 'entry-abc.js'), '// code '.padEnd(3000));
+  await packFiles(folder);
+  writeFileSync(join(folder, '_expo', 'late-abc.js'), '// later '.padEnd(3000));
   server = await listen(createApp(folder), 0);
 });
 afterAll(async () => {
@@ -43,10 +46,28 @@ test('a missing file is missing, and no folder is listed', async () => {
   expect(await (await get('/_expo/')).text()).not.toContain('entry-abc');
 });
 
-test('hashed files are kept for good and travel compressed', async () => {
-  const response = await get('/_expo/entry-abc.js');
+test('hashed files are kept for good and travel as they were packed when they were built', async () => {
+  const response = await fetch(`${server.address}/_expo/entry-abc.js`, {
+    headers: { 'accept-encoding': 'gzip, deflate, br' },
+  });
   expect(response.headers.get('cache-control')).toContain('immutable');
-  expect(response.headers.get('content-encoding')).toMatch(/gzip|br/);
+  expect(response.headers.get('content-encoding')).toBe('br');
+  expect(response.headers.get('content-type')).toContain('javascript');
+  expect(Number(response.headers.get('content-length'))).toBe(
+    statSync(join(folder, '_expo', 'entry-abc.js.br')).size,
+  );
+  expect(await response.text()).toBe('// code '.padEnd(3000));
+});
+
+test('who does not take what is packed gets it plain, and what is not packed is packed on the way', async () => {
+  const plain = await fetch(`${server.address}/_expo/entry-abc.js`, {
+    headers: { 'accept-encoding': 'identity' },
+  });
+  expect(plain.headers.get('content-encoding')).toBeNull();
+  expect(await plain.text()).toBe('// code '.padEnd(3000));
+  const late = await get('/_expo/late-abc.js');
+  expect(late.headers.get('content-encoding')).toMatch(/gzip|br/);
+  expect(await late.text()).toBe('// later '.padEnd(3000));
 });
 
 test('the policy allows nothing from elsewhere and no eval', async () => {

@@ -1,5 +1,6 @@
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import packedStatic from 'express-static-gzip';
 import { extname, join } from 'node:path';
 import { instrumentRoutes } from './instruments/instrumentRoutes';
 import { InstrumentSessions } from './instruments/sessions';
@@ -34,6 +35,16 @@ const refused: ErrorRequestHandler = (error: unknown, _request, response, next) 
     .send(isTheirs ? theirs : 'Something went wrong here.');
 };
 
+/** Refuses an address that cannot be read in our own words, before whatever serves files does it in its own. */
+const readable: RequestHandler = (request, _response, next) => {
+  try {
+    decodeURIComponent(request.path);
+  } catch {
+    return next(Object.assign(new Error('address'), { status: 400 }));
+  }
+  next();
+};
+
 /**
  * Serves the built app, and the suppliers and instruments that stand in for real ones.
  * @param folder of the built app
@@ -54,17 +65,22 @@ export function createApp(folder: string, sessions = new InstrumentSessions()): 
   });
   app.use('/instruments', ownPages, instrumentRoutes(sessions));
   app.use(onlyReads);
+  app.use(readable);
   app.use(
-    express.static(folder, {
+    packedStatic(folder, {
       index: false,
-      redirect: false,
-      dotfiles: 'ignore',
-      setHeaders(response, path) {
-        const forGood = hashedFolders.test(path);
-        response.setHeader(
-          'Cache-Control',
-          forGood ? `public, max-age=${year / 1000}, immutable` : 'no-cache',
-        );
+      enableBrotli: true,
+      orderPreference: ['br'],
+      serveStatic: {
+        redirect: false,
+        dotfiles: 'ignore',
+        setHeaders(response, path) {
+          const forGood = hashedFolders.test(path);
+          response.setHeader(
+            'Cache-Control',
+            forGood ? `public, max-age=${year / 1000}, immutable` : 'no-cache',
+          );
+        },
       },
     }),
   );

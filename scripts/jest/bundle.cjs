@@ -61,7 +61,7 @@ const screens = {
     'node:*',
   ],
   jsx: 'automatic',
-  loader: { '.ttf': 'dataurl', '.png': 'dataurl', '.js': 'jsx' },
+  loader: { '.png': 'dataurl', '.js': 'jsx' },
 };
 
 const plain = {

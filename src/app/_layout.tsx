@@ -1,4 +1,3 @@
-import { useFonts } from 'expo-font';
 import { Navigator, Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { StatusBar } from 'expo-status-bar';
 import { useCallback, useEffect } from 'react';
@@ -17,7 +16,6 @@ import '@/places/firstHash';
 import { later, useRest } from '@/places/later';
 import { ThemeProvider } from '@/ui/ThemeProvider';
 import type { IconName } from '@/ui/icons/Icon';
-import { fontFiles } from '@/ui/theme/fonts';
 import { useColours } from '@/ui/theme/theme';
 import { useWide } from '@/ui/theme/useWide';
 
@@ -58,7 +56,6 @@ function WhenStarted({ path }: { readonly path: string }) {
 }
 
 export default function RootLayout() {
-  useFonts(fontFiles);
   return (
     <KeptData>
       <ThemeProvider>

@@ -1,6 +1,6 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { coatSurfaces } from '../coats/coatSurfaces';
-import { movedCureSchema } from '../cure/movedCure';
+import { movedCureSchema, type MovedCure } from '../cure/movedCure';
 import { cureStates, cureTests } from '../record/cureTests';
 
 /** What can happen at the bench. */
@@ -116,3 +116,22 @@ export function lastEvent(
   }
   return undefined;
 }
+
+/** When something was seen last that tells how it cures, ms; undefined where nothing was. */
+export const observedAt = ({
+  events,
+}: {
+  readonly events: readonly BenchEvent[];
+}): number | undefined =>
+  lastEvent(
+    events,
+    ({ did, place }) =>
+      did === 'felt' || (did === 'read' && place !== undefined && place !== 'cup'),
+  )?.at;
+
+/** What the clocks of a pour were moved to last. */
+export const movedOf = ({
+  events,
+}: {
+  readonly events: readonly BenchEvent[];
+}): MovedCure | undefined => lastEvent(events, ({ did }) => did === 'moved')?.moved;

@@ -3,7 +3,8 @@ import { factorsOf } from '../cure/movedCure';
 import { paceOf, type Pace } from '../cure/pace';
 import { pourOf, type BenchCopy } from './benchCopy';
 import type { BenchState } from './benchState';
-import { movedOf, nextWindow, timesOfLayer } from './curing';
+import { movedOf } from './benchEvents';
+import { nextWindow, timesOfLayer } from './curing';
 
 const msPerMin = 60_000;
 

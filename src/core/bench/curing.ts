@@ -4,7 +4,7 @@ import { factorsOf, hotPeakOf, plannedTimes, type MovedCure } from '../cure/move
 import type { CureTimes } from '../cure/cureTimes';
 import { windowOfJoint } from '../timetable/windows';
 import { pourOf, type BenchCopy, type LayerTimes } from './benchCopy';
-import { lastEvent } from './benchEvents';
+import { movedOf } from './benchEvents';
 import type { BenchState } from './benchState';
 
 const msPerS = 1000;
@@ -18,18 +18,6 @@ function begunAtOf({ cure }: BenchCopy, { layers }: Pick<BenchState, 'layers'>):
   }
   return begun;
 }
-
-/** When something was seen last that tells how it cures, ms; undefined where nothing was. */
-export const observedAt = ({ events }: Pick<BenchState, 'events'>): number | undefined =>
-  lastEvent(
-    events,
-    ({ did, place }) =>
-      did === 'felt' || (did === 'read' && place !== undefined && place !== 'cup'),
-  )?.at;
-
-/** What the clocks of a pour were moved to last. */
-export const movedOf = ({ events }: Pick<BenchState, 'events'>): MovedCure | undefined =>
-  lastEvent(events, ({ did }) => did === 'moved')?.moved;
 
 /**
  * What a pour that is curing is watched by.

@@ -11,11 +11,14 @@ import {
 } from '../repositories';
 import { isRecord, type Change, type Write } from '../store/changes';
 import { shippedVector } from '../store/vector';
+import { demoCuringWrites } from './demoCuring';
+import { demoDaysWrites } from './demoDays';
+import { demoJobs, demoPhoto } from './demoJobs';
+import { demoMoulds } from './demoMoulds';
+import { demoRecordWrites } from './demoRecords';
 
-/** The jobs of the demo and its moulds, with the photo that one of them is traced on; fetched when they are wanted. */
-async function demoWorkWrites(): Promise<readonly Write[]> {
-  const { demoCuringWrites, demoDaysWrites, demoJobs, demoMoulds, demoPhoto, demoRecordWrites } =
-    await import('./demoWork');
+/** The jobs of the demo and its moulds, with the photo that one of them is traced on. */
+function demoWorkWrites(): readonly Write[] {
   const start = Date.now();
   const jobs = demoJobs.map(({ id, ...job }, index) => {
     const record = jobRecordOf(job as unknown as JobDraft);
@@ -52,8 +55,9 @@ const asShipped = (writes: readonly Write[]): readonly Write[] =>
 
 /** All records of the demo, in one change. */
 export async function demoWrites(): Promise<readonly Write[]> {
-  const [work, { demoCardWrites }] = await Promise.all([demoWorkWrites(), import('./beginDemo')]);
-  return asShipped([...work, ...demoCardWrites()]);
+  // Its cards come by themselves, because they are there with the first figure.
+  const { demoCardWrites } = await import('./beginDemo');
+  return asShipped([...demoWorkWrites(), ...demoCardWrites()]);
 }
 
 /**
@@ -63,7 +67,7 @@ export async function demoWrites(): Promise<readonly Write[]> {
 export async function finishDemo(
   there: (keys: readonly string[]) => Promise<ReadonlyMap<string, string>>,
 ): Promise<readonly Change[]> {
-  const writes = asShipped(await demoWorkWrites());
+  const writes = asShipped(demoWorkWrites());
   const taken = await there(writes.map(({ key }) => key));
   return [
     ...writes.filter(({ key }) => !taken.has(key)),

@@ -1,6 +1,6 @@
 import type { Indexed } from '../store/recordIndex';
 import type { Version } from '../store/versions';
-import { movedOf } from '../../core/bench/curing';
+import { movedOf } from '../../core/bench/benchEvents';
 import { movedCureSchema, type MovedCure } from '../../core/cure/movedCure';
 import { liveRecords, type LiveRecord } from './liveRecord';
 

@@ -1,13 +1,13 @@
-import { movedOf } from '../../core/bench/curing';
 import type { CoatSurface } from '../../core/coats/coatSurfaces';
 import type { MovedCure } from '../../core/cure/movedCure';
 import type { CureState, CureTest } from '../../core/record/cureTests';
-import type {
-  BenchEvent,
-  FigureSource,
-  ReadPlace,
-  RestWay,
-  Warmth,
+import {
+  movedOf,
+  type BenchEvent,
+  type FigureSource,
+  type ReadPlace,
+  type RestWay,
+  type Warmth,
 } from '../../core/bench/benchEvents';
 import type { StepState } from '../../core/bench/lanes';
 import type { Deed } from '../../data/hooks/useLivePour';

@@ -1,4 +1,4 @@
-import { memo, Suspense, useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { HeatPlan } from '../../core/plan/heat/heatOfPlan';
 import type { HeatView } from '../../core/plan/heat/heatView';
@@ -13,7 +13,9 @@ import type { Plan } from '../../core/plan/planTypes';
 import { Section } from '../../ui/section/Section';
 import { useWide } from '../../ui/theme/useWide';
 import { HeatLegend } from './HeatLegend';
-import { HeatCurves, HeatPaint, useHeatColour } from '../../ui/chart/lazyCharts';
+import { HeatCurves } from '../../ui/chart/HeatCurves';
+import { HeatPaint } from '../../ui/chart/HeatPaint';
+import { colourOfC } from '../../ui/chart/heatColour';
 import { eventsOf } from '../../ui/chart/heatEvents';
 import { shownHours } from '../../ui/chart/shownHours';
 
@@ -50,7 +52,6 @@ export const HeatPicture = memo(function HeatPicture({
   readonly pourIndex: number;
 }) {
   const wide = useWide();
-  const colourOf = useHeatColour();
   const [pointed, setPointed] = useState<number>();
   const part = useMemo(
     () => drawnPart(jobPlan, pourIndex, plan.part),
@@ -101,15 +102,13 @@ export const HeatPicture = memo(function HeatPicture({
         paint={{
           pour: pourIndex,
           part,
-          lineColour: colourOf?.(view.coreC[frame]!),
+          lineColour: colourOfC(view.coreC[frame]!),
           draw: (place) => (
-            <Suspense fallback={null}>
-              <HeatPaint
-                {...place}
-                heat={{ cut: view.cut, frame, part, pour: pourIndex, topMm }}
-                onPoint={setPointed}
-              />
-            </Suspense>
+            <HeatPaint
+              {...place}
+              heat={{ cut: view.cut, frame, part, pour: pourIndex, topMm }}
+              onPoint={setPointed}
+            />
           ),
         }}
       />

@@ -1,5 +1,5 @@
 import { sayJoint } from '../../words/layers';
-import { memo, Suspense, useContext } from 'react';
+import { memo, useContext } from 'react';
 import type { Plan } from '../../core/plan/planTypes';
 import { StyleSheet, View } from 'react-native';
 import { usePlannedRequest } from '../../data/draft/usePlannedRequest';
@@ -34,7 +34,8 @@ import { HeatLayerFigures } from './HeatLayerFigures';
 import { HeatSettings } from './HeatSettings';
 import { sayPour } from '../../words/pours';
 import { WorkProblem } from '../../ui/feedback/WorkProblem';
-import { DepthChart, SecondLayerChart } from '../../ui/chart/lazyCharts';
+import { DepthChart } from '../../ui/chart/DepthChart';
+import { SecondLayerChart } from '../../ui/chart/SecondLayerChart';
 import { HeatPicture } from './HeatPicture';
 import { WhatIf } from './WhatIf';
 
@@ -102,18 +103,16 @@ const HeatFindings = memo(function Findings({
   return (
     <View style={styles.stack} testID="heat">
       <HottestLayer plan={plan} ranged={more.plan !== undefined} />
-      <Suspense fallback={null}>
-        <InMiddleColumn>
-          {request !== undefined && (
-            <HeatPicture
-              view={answer.view}
-              plan={plan}
-              jobPlan={request.plan}
-              pourIndex={request.pour}
-            />
-          )}
-        </InMiddleColumn>
-      </Suspense>
+      <InMiddleColumn>
+        {request !== undefined && (
+          <HeatPicture
+            view={answer.view}
+            plan={plan}
+            jobPlan={request.plan}
+            pourIndex={request.pour}
+          />
+        )}
+      </InMiddleColumn>
       {plan.layers.map((layer, at) => (
         <HeatLayerFigures
           key={at}
@@ -155,19 +154,15 @@ const HeatFindings = memo(function Findings({
         </Panel>
       )}
       <FoldPanel title="How deep in this room?" testID="heat-depth">
-        <Suspense fallback={null}>
-          {more.depths === undefined ? (
-            <Words colour="inkSoft">Working it out …</Words>
-          ) : (
-            <DepthChart depths={more.depths} />
-          )}
-        </Suspense>
+        {more.depths === undefined ? (
+          <Words colour="inkSoft">Working it out …</Words>
+        ) : (
+          <DepthChart depths={more.depths} />
+        )}
       </FoldPanel>
       {request !== undefined && (
         <FoldPanel title="What if" summary="two settings side by side" testID="what-if">
-          <Suspense fallback={null}>
-            <WhatIf request={request} planned={answer} />
-          </Suspense>
+          <WhatIf request={request} planned={answer} />
         </FoldPanel>
       )}
     </View>
@@ -212,9 +207,7 @@ function SecondLayer({ request: { plan, pour } }: { readonly request: HeatReques
   return (
     <Panel title="Pour again when?" testID="heat-second">
       <Words>{sayJoint(second.joint)}</Words>
-      <Suspense fallback={null}>
-        <SecondLayerChart joint={second.joint} stickyH={first.cure.stickyH} />
-      </Suspense>
+      <SecondLayerChart joint={second.joint} stickyH={first.cure.stickyH} />
     </Panel>
   );
 }

@@ -16,7 +16,7 @@ import { undersideNames } from '../../words/heat';
 import { WorkProblem } from '../../ui/feedback/WorkProblem';
 import { useHeat } from '../../workers/useHeat';
 import type { HeatAnswer, HeatRequest } from '../../workers/heatWorker';
-import { ComparedCurves } from '../../ui/chart/lazyCharts';
+import { ComparedCurves } from '../../ui/chart/ComparedCurves';
 import { ComparedFigures } from './ComparedFigures';
 import { jobPour } from '../../core/job/jobPour';
 

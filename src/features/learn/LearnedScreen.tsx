@@ -1,4 +1,4 @@
-import { Suspense, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { shopFigures, type MonthFigures, type ShopFigures } from '../../core/learn/shopFigures';
 import type { ShopPace } from '../../core/learn/shopPace';
@@ -6,7 +6,7 @@ import { ownHardener } from '../../core/resin/withHardener';
 import { usePieces, useResins, useSettings } from '../../data/hooks/queries';
 import { usePiecesRead } from '../../data/hooks/usePiecesRead';
 import { ActionButton } from '../../ui/ActionButton';
-import { MonthBars } from '../../ui/chart/lazyCharts';
+import { MonthBars } from '../../ui/chart/MonthBars';
 import { ChoiceLine } from '../../ui/fields/ChoiceLine';
 import { MainFigure } from '../../ui/frame/MainFigure';
 import { Screen } from '../../ui/frame/Screen';
@@ -156,7 +156,7 @@ function Months({ months }: { readonly months: readonly MonthFigures[] }) {
 
 const Chart = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
   <Panel title={title} style={styles.chart}>
-    <Suspense fallback={null}>{children}</Suspense>
+    {children}
   </Panel>
 );
 

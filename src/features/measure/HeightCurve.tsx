@@ -1,8 +1,8 @@
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useOpenJob } from '../../data/draft/openJob';
 import { ActionButton } from '../../ui/ActionButton';
-import { HeightVolumeCurve } from '../../ui/chart/lazyCharts';
+import { HeightVolumeCurve } from '../../ui/chart/HeightVolumeCurve';
 import { space } from '../../ui/theme/tokens';
 
 /** How much lies under each height: opens on a tap. */
@@ -21,11 +21,7 @@ export function HeightCurve() {
           onPress={() => setOpen(!open)}
         />
       </View>
-      {open && (
-        <Suspense fallback={null}>
-          <HeightVolumeCurve curve={curve} />
-        </Suspense>
-      )}
+      {open && <HeightVolumeCurve curve={curve} />}
     </View>
   );
 }

@@ -1,4 +1,3 @@
-import { Suspense } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldPath } from 'react-hook-form';
 import type { RunSection } from '../../core/production/runSection';
@@ -9,7 +8,7 @@ import { usePlannedRequest } from '../../data/draft/usePlannedRequest';
 import { usePourField, usePourPart, usePourProblems } from '../../data/draft/pourInHand';
 import { useCurrency } from '../../data/hooks/useKept';
 import { ActionButton } from '../../ui/ActionButton';
-import { RunChart } from '../../ui/chart/lazyCharts';
+import { RunChart } from '../../ui/chart/RunChart';
 import { CountField } from '../../ui/fields/CountField';
 import { FieldRow } from '../../ui/fields/FieldRow';
 import { Lines } from '../../ui/fields/Lines';
@@ -106,14 +105,12 @@ function RunFigures({ run }: { readonly run: RunSection }) {
   return (
     <View style={[styles.stack, outdated && styles.outdated]}>
       <Words>{sayCast(run)}</Words>
-      <Suspense fallback={null}>
-        <RunChart
-          label={`Moulds over ${sayHoursMinutes(run.makespanMin)}: ${run.acts.length} things to do`}
-          acts={run.acts}
-          moulds={run.rhythm.moulds}
-          untilMin={run.makespanMin}
-        />
-      </Suspense>
+      <RunChart
+        label={`Moulds over ${sayHoursMinutes(run.makespanMin)}: ${run.acts.length} things to do`}
+        acts={run.acts}
+        moulds={run.rhythm.moulds}
+        untilMin={run.makespanMin}
+      />
       <View>
         <WhyRow label="One mix" value={sayMixOfRun(run)} dense />
         <WhyRow

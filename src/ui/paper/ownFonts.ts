@@ -11,7 +11,8 @@ function addressOf(family: string): string | undefined {
       if (!(rule instanceof CSSFontFaceRule)) continue;
       if (rule.style.getPropertyValue('font-family').replace(/["']/g, '') !== family) continue;
       const [, address] = /url\(["']?([^"')]+)/.exec(rule.style.getPropertyValue('src')) ?? [];
-      if (address !== undefined) return address;
+      // The file that is printed from lies beside the one that is shown.
+      if (address !== undefined) return address.replace(/woff2$/, 'ttf');
     }
   }
   return undefined;

@@ -1,16 +1,15 @@
-import { Suspense, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pourOf } from '../../../core/bench/benchCopy';
-import { lastEvent } from '../../../core/bench/benchEvents';
+import { lastEvent, movedOf } from '../../../core/bench/benchEvents';
 import {
   curingLayers,
   nextStage,
   paceOfPour,
   type CuringLayer,
 } from '../../../core/bench/cureStages';
-import { movedOf } from '../../../core/bench/curing';
 import { nameOfLive, useLivePour, type LivePour } from '../../../data/hooks/useLivePour';
-import { CureChart } from '../../../ui/chart/lazyCharts';
+import { CureChart } from '../../../ui/chart/CureChart';
 import { MainFigure } from '../../../ui/frame/MainFigure';
 import { Screen } from '../../../ui/frame/Screen';
 import { Panel } from '../../../ui/Panel';
@@ -186,9 +185,7 @@ function Watched({ source, answer, layers, onBench, children }: WatchedProps) {
         </View>
       )}
       {answer !== undefined && first !== undefined && (
-        <Suspense fallback={null}>
-          <CureChart curves={answer.curves} readings={readings} nowMin={(now - first) / msPerMin} />
-        </Suspense>
+        <CureChart curves={answer.curves} readings={readings} nowMin={(now - first) / msPerMin} />
       )}
       {[...layers].reverse().map((layer) => (
         <LayerPanel

@@ -4,7 +4,7 @@ import { pourOf } from '../../../core/bench/benchCopy';
 import { benchState } from '../../../core/bench/benchState';
 import { coatLookOf } from '../../../core/bench/coatLook';
 import { curingLayers, nextStage, paceOfPour } from '../../../core/bench/cureStages';
-import { movedOf } from '../../../core/bench/curing';
+import { movedOf } from '../../../core/bench/benchEvents';
 import { useLives } from '../../../data/hooks/queries';
 import { nameOfLive, useLivePour, type LivePour } from '../../../data/hooks/useLivePour';
 import type { LiveEntry } from '../../../data/records/liveEntry';

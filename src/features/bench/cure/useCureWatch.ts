@@ -1,9 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { pourOf, type BenchCopy } from '../../../core/bench/benchCopy';
-import { lastEvent } from '../../../core/bench/benchEvents';
+import { lastEvent, movedOf, observedAt } from '../../../core/bench/benchEvents';
 import type { BenchState } from '../../../core/bench/benchState';
-import { curingPourOf, movedOf, observedAt } from '../../../core/bench/curing';
+import { curingPourOf } from '../../../core/bench/curing';
 import type { CureAnswer, CureQuestion } from '../../../core/cure/cureAnswer';
 import { movedCureOf } from '../../../core/cure/movedCure';
 import type { Deed } from '../../../data/hooks/useLivePour';
