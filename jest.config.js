@@ -1,6 +1,9 @@
 /** The core and all that needs no screen run in plain Node; screens run as the web app sees them. */
 const scripts = '<rootDir>/scripts/jest';
 
+/** A whole run has the pure rooms in packs, see `scripts/packs.mjs`; by itself a test file runs as it stands. */
+const packed = process.env.NIPPERKIN_PACKS;
+
 const shared = {
   cacheDirectory: '<rootDir>/.cache/jest',
   setupFiles: [`${scripts}/propertySeed.js`],
@@ -17,7 +20,11 @@ module.exports = {
       ...shared,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{src,server,cli}/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/{src,server,cli}/**/*.test.ts',
+        ...(packed === undefined ? [] : ['<rootDir>/.cache/packs/*.test.ts']),
+      ],
+      testPathIgnorePatterns: packed?.split('\n') ?? [],
     },
     {
       ...shared,

@@ -9,6 +9,7 @@ import {
   type Request,
   type WebError,
 } from '@playwright/test';
+import { KeptPage } from './keptPage';
 import { openProfile } from './profile';
 
 /**
@@ -25,6 +26,7 @@ export const test = base.extend<
     readonly profile: BrowserContext;
     /** Speaks to the browser itself, from a page that stays open. */
     readonly devtools: CDPSession;
+    readonly kept: KeptPage;
   }
 >({
   allowedErrors: [[], { option: true }],
@@ -42,7 +44,13 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
-  context: async ({ profile, devtools, baseURL }, run) => {
+  kept: [
+    async ({ profile: _ }, use) => {
+      await use(new KeptPage());
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ profile, devtools, kept, baseURL }, run) => {
     const [stays] = profile.pages();
     await devtools.send('Storage.clearDataForOrigin', {
       origin: baseURL ?? '',
@@ -52,13 +60,14 @@ export const test = base.extend<
     await Promise.all(
       profile
         .pages()
-        .filter((each) => each !== stays)
+        .filter((each) => each !== stays && !kept.is(each))
         .map((each) => each.close()),
     );
     await profile.clearPermissions();
   },
-  page: async ({ context }, run) => {
-    await run(await context.newPage());
+  page: async ({ context, kept }, run, testInfo) => {
+    await run(await kept.open(context));
+    await kept.leave(testInfo.status !== testInfo.expectedStatus);
   },
   quiet: [
     async ({ context, baseURL, allowedErrors }, use) => {

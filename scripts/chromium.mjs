@@ -1,8 +1,10 @@
-// The browser of the tests, the pictures and the benchmark: Debian's Chromium.
+// The browser of the tests, the pictures and the benchmark: Debian's Chromium, best the one without windows, in which the same
+// tests take five sixths of the time.
 import { existsSync } from 'node:fs';
 
 const places = [
   process.env.CHROMIUM_PATH,
+  '/usr/bin/chromium-headless-shell',
   '/usr/bin/chromium',
   '/usr/bin/chromium-browser',
   '/usr/bin/google-chrome',

@@ -30,11 +30,13 @@ function* browserTimes({ file, suites = [], specs = [] }) {
   for (const suite of suites) yield* browserTimes({ file, ...suite });
 }
 
+/** Seconds of each file of Jest's report; of a pack those of each file in it, which its tests name first. */
 const unitTimes = ({ testResults }) =>
-  testResults.map(({ name, startTime, endTime }) => [
-    relative(root, name),
-    (endTime - startTime) / 1000,
-  ]);
+  testResults.flatMap(({ name, startTime, endTime, assertionResults }) =>
+    name.includes('/.cache/packs/')
+      ? assertionResults.map(({ ancestorTitles, duration }) => [ancestorTitles[0], duration / 1000])
+      : [[relative(root, name), (endTime - startTime) / 1000]],
+  );
 
 /** The files that took longest, each with what all of its tests took together on one worker, s. */
 export function slowestFiles(reports, most) {

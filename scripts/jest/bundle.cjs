@@ -72,7 +72,11 @@ const plain = {
 
 module.exports = {
   getCacheKey: (text, file) =>
-    createHash('sha256').update(fingerprintOfSources()).update(relative(root, file)).digest('hex'),
+    createHash('sha256')
+      .update(fingerprintOfSources())
+      .update(relative(root, file))
+      .update(text)
+      .digest('hex'),
 
   process(text, file) {
     const { outputFiles } = buildSync({

@@ -4,6 +4,7 @@ import { pourOf } from '../../core/bench/benchCopy';
 import type { Hand } from '../../core/instruments/simulatedScale';
 import { laneInHand } from '../../core/bench/benchState';
 import { isBatchLane } from '../../core/bench/lanes';
+import { FailedWork } from '../../ui/feedback/FailedWork';
 import { useIsLow } from '../../ui/frame/useIsLow';
 import { Section } from '../../ui/section/Section';
 import { Words } from '../../ui/text/Words';
@@ -119,6 +120,7 @@ export function BenchScreen({ job, others, notice, onLeave, told, afterwards }: 
         <Whole style={{ backgroundColor: colours.paper }}>
           {practice !== undefined && <PracticeBar practice={practice} speed={clock.speed} />}
           {notice}
+          <FailedWork of="cup" />
           <View style={styles.head}>
             <BigButton
               icon="arrow-left"

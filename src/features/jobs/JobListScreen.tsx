@@ -15,6 +15,7 @@ import { jobs as jobKind } from '../../data/kinds/kinds';
 import type { JobEntry } from '../../data/records/jobEntry';
 import { ActionButton } from '../../ui/ActionButton';
 import { ListCount } from '../../ui/list/ListCount';
+import { FailedWork } from '../../ui/feedback/FailedWork';
 import { ListNotices } from '../../ui/feedback/ListNotices';
 import { Beside } from '../../ui/frame/Beside';
 import { NothingSelected } from '../../ui/frame/NothingSelected';
@@ -108,6 +109,7 @@ export function JobListScreen({ tabs, onOpen, onNew, onTake }: JobListScreenProp
         onOpen={(draft) => onOpen(idOfDraft(draft))}
         onDrop={unsaved.drop}
       />
+      <FailedWork of="listed" />
       {jobs.records.length >= findFrom && (
         <TextField
           label={`Find among ${jobs.records.length} jobs`}

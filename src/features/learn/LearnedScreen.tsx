@@ -25,6 +25,7 @@ import {
 } from '../../words/learned';
 import { sayRoughG } from '../../words/rough';
 import { sayRefused, sayShopRate } from '../../words/ownPace';
+import { FailedWork } from '../../ui/feedback/FailedWork';
 import { useShopPaces } from './useShopPaces';
 
 interface LearnedScreenProps {
@@ -196,6 +197,7 @@ function Resins({ onCard }: Pick<LearnedScreenProps, 'onCard'>) {
           Reading your records: {found.fitted} of {found.measured} pours.
         </Words>
       )}
+      <FailedWork of="fit" />
       {found.paces.map((pace) => {
         const card = cardOf(pace);
         const left = sayRefused(pace.refused);

@@ -8,6 +8,7 @@ import { Words } from '../../ui/text/Words';
 import { space } from '../../ui/theme/tokens';
 import { capital } from '../../words/figures';
 import { sayFactor, sayFactorRange, sayRefused, sayShopRate } from '../../words/ownPace';
+import { FailedWork } from '../../ui/feedback/FailedWork';
 import { useShopPaces } from './useShopPaces';
 
 type OwnPaces = Resin['ownPace'];
@@ -37,6 +38,7 @@ export function OwnPaceOfCard({ name, used = [], onUse }: OwnPaceOfCardProps) {
           Reading your records: {fitted} of {measured} pours.
         </Words>
       )}
+      <FailedWork of="fit" />
       {paces.map((pace) => (
         <OnePace
           key={pace.hardener}

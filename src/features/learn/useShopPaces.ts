@@ -47,7 +47,8 @@ export function useShopPaces(
       gcTime: 30 * 60_000,
       retry: false,
     })),
-    combine: (results) => results.map(({ data, isError }) => (isError ? null : data)),
+    // What failed is not read yet: `FailedWork` offers to try again.
+    combine: (results) => results.map(({ data }) => data),
   });
   return useMemo(() => {
     if (measured === undefined) return undefined;

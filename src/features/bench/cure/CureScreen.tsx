@@ -10,6 +10,7 @@ import {
 } from '../../../core/bench/cureStages';
 import { nameOfLive, useLivePour, type LivePour } from '../../../data/hooks/useLivePour';
 import { CureChart } from '../../../ui/chart/CureChart';
+import { FailedWork } from '../../../ui/feedback/FailedWork';
 import { MainFigure } from '../../../ui/frame/MainFigure';
 import { Screen } from '../../../ui/frame/Screen';
 import { Panel } from '../../../ui/Panel';
@@ -177,6 +178,7 @@ function Watched({ source, answer, layers, onBench, children }: WatchedProps) {
         </Words>
       </MainFigure>
       {children}
+      <FailedWork of="cure" />
       {advice.length > 0 && (
         <View role="status" testID="pace-advice">
           {advice.map((line) => (
