@@ -15,7 +15,7 @@ const filesIn = (room) =>
     .map((name) => join(room, name))
     .filter((file) => file.endsWith('.test.ts') && !apart.has(file));
 
-/** @param folder that is made anew; gives what Jest is to leave out because it stands in a pack */
+/** @param folder that is emptied first; gives what Jest is to leave out because it stands in a pack */
 export function writePacks(folder) {
   rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder, { recursive: true });
