@@ -4,8 +4,8 @@ import { join } from 'node:path';
 import { licenceProblem, problemsOfLock } from './licenceRules.mjs';
 import { root } from './steps.mjs';
 
-/** Copied into the app as single paths by `npm run icons`. */
-const copied = ['@mdi/js'];
+/** Copied into the app past the bundler: single paths by `npm run icons`, the faces by `fonts.mjs`. */
+const copied = ['@mdi/js', '@expo-google-fonts/atkinson-hyperlegible-next'];
 
 const filesUnder = (folder) =>
   readdirSync(folder, { recursive: true, withFileTypes: true })
@@ -40,8 +40,11 @@ function checkLicences(folders) {
 function noticeOf(folder) {
   const path = join(root, folder);
   const found = packageOf(folder);
-  const file = readdirSync(path).find((each) => /^(licen[cs]e|copying|notice)/i.test(each));
-  const text = file === undefined ? '' : `\n${readFileSync(join(path, file), 'utf8').trim()}\n`;
+  // The faces have two: one for the package, one for the letters.
+  const text = readdirSync(path, { withFileTypes: true })
+    .filter((each) => each.isFile() && /^(licen[cs]e|copying|notice)/i.test(each.name))
+    .map(({ name }) => `\n${readFileSync(join(path, name), 'utf8').trim()}\n`)
+    .join('');
   return `${found.name} ${found.version}, ${licenceOf(found)}\n${text}`;
 }
 

@@ -1,6 +1,6 @@
 import type { CuringPour } from '../cure/watchCure';
 import { movedJoint } from '../cure/movedPlan';
-import { factorsOf, hotPeakOf, plannedTimes, type MovedCure } from '../cure/movedCure';
+import { factorsOf, hotPeakOf, plannedTimes } from '../cure/movedCure';
 import type { CureTimes } from '../cure/cureTimes';
 import { windowOfJoint } from '../timetable/windows';
 import { pourOf, type BenchCopy, type LayerTimes } from './benchCopy';
