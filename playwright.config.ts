@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumPath, chromiumSwitches } from './scripts/chromium.mjs';
+import { testChromiumPath, chromiumSwitches } from './scripts/chromium.mjs';
 
 const port = 4397;
 
@@ -16,7 +16,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '.cache/reports/browser.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,
-    launchOptions: { executablePath: chromiumPath(), args: chromiumSwitches },
+    launchOptions: { executablePath: testChromiumPath(), args: chromiumSwitches },
     // A trace of every test takes a third of the time; ask for one of a test that failed: `--trace on`.
     trace: 'off',
   },

@@ -3,7 +3,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import { chromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
+import { testChromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
 import { expect, figure, mainFigure, test, type } from './app';
 import { storedTexts as texts } from './storage';
 
@@ -148,7 +148,7 @@ test('the camera reads a code that is held up to it', async ({ page, baseURL }) 
   await page.goto('/rescue.html');
   await writeFile(film, await filmOf(page, code!));
   const phone = await chromium.launch({
-    executablePath: chromiumPath() ?? '',
+    executablePath: testChromiumPath() ?? '',
     args: [
       ...chromiumSwitches,
       '--use-fake-device-for-media-stream',

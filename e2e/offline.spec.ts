@@ -2,7 +2,7 @@ import { chromium, expect, test, type BrowserContext, type Page } from '@playwri
 import { cp, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
+import { testChromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
 import { createApp } from '../server/app';
 import { listen, type Listening } from '../server/listen';
 
@@ -20,7 +20,7 @@ async function serve(): Promise<Served> {
   await cp('dist', folder, { recursive: true });
   const server = await listen(createApp(folder), 0);
   const context = await chromium.launchPersistentContext('', {
-    executablePath: chromiumPath() ?? '',
+    executablePath: testChromiumPath() ?? '',
     args: chromiumSwitches,
     baseURL: server.address,
     ...phone,

@@ -1,5 +1,5 @@
 import type { BrowserContext, PlaywrightTestOptions, PlaywrightWorkerArgs } from '@playwright/test';
-import { chromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
+import { testChromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
 
 type ProjectUse = Partial<Pick<PlaywrightTestOptions, 'baseURL' | 'viewport' | 'hasTouch'>>;
 
@@ -14,7 +14,7 @@ export async function openProfile(
   { chromium }: Pick<PlaywrightWorkerArgs['playwright'], 'chromium'>,
   { baseURL, viewport, hasTouch }: ProjectUse,
 ): Promise<BrowserContext> {
-  const path = chromiumPath();
+  const path = testChromiumPath();
   return chromium.launchPersistentContext(folderOfItsOwn, {
     ...(path === undefined ? {} : { executablePath: path }),
     args: chromiumSwitches,

@@ -1,2 +1,3 @@
 export function chromiumPath(): string | undefined;
+export function testChromiumPath(): string | undefined;
 export const chromiumSwitches: string[];
