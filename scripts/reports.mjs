@@ -1,7 +1,6 @@
 // What the two test runners leave behind as JSON, read for counts and times.
 import { existsSync, readFileSync } from 'node:fs';
 import { relative } from 'node:path';
-import { root } from './steps.mjs';
 
 /** A report as it was left, or undefined where its runner never got that far. */
 export function readReport(path) {
@@ -31,19 +30,19 @@ function* browserTimes({ file, suites = [], specs = [] }) {
 }
 
 /** Seconds of each file of Jest's report; of a pack those of each file in it, which its tests name first. */
-const unitTimes = ({ testResults }) =>
+const unitTimes = ({ testResults }, root) =>
   testResults.flatMap(({ name, startTime, endTime, assertionResults }) =>
     name.includes('/.cache/packs/')
       ? assertionResults.map(({ ancestorTitles, duration }) => [ancestorTitles[0], duration / 1000])
       : [[relative(root, name), (endTime - startTime) / 1000]],
   );
 
-/** The files that took longest, each with what all of its tests took together on one worker, s. */
-export function slowestFiles(reports, most) {
+/** The files that took longest, each with what all of its tests took together on one worker, s; they are named from the root. */
+export function slowestFiles(reports, most, root) {
   const seconds = new Map();
   for (const report of reports) {
     const times = isOfJest(report)
-      ? unitTimes(report)
+      ? unitTimes(report, root)
       : report.suites.flatMap((suite) => [...browserTimes(suite)]);
     for (const [file, each] of times) seconds.set(file, (seconds.get(file) ?? 0) + each);
   }

@@ -161,6 +161,7 @@ say('\nThe slowest files:');
 for (const [file, seconds] of slowestFiles(
   [unitReport, browserReport].filter(existsSync).map(readReport),
   10,
+  root,
 )) {
   say(`${seconds.toFixed(1).padStart(7)} s  ${file}`);
 }

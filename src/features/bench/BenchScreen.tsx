@@ -120,7 +120,9 @@ export function BenchScreen({ job, others, notice, onLeave, told, afterwards }: 
         <Whole style={{ backgroundColor: colours.paper }}>
           {practice !== undefined && <PracticeBar practice={practice} speed={clock.speed} />}
           {notice}
-          <FailedWork of="cup" />
+          <View style={styles.line}>
+            <FailedWork of="cup" />
+          </View>
           <View style={styles.head}>
             <BigButton
               icon="arrow-left"
@@ -152,7 +154,7 @@ export function BenchScreen({ job, others, notice, onLeave, told, afterwards }: 
           <BenchStrip pots={pots} here={lane.id} onLane={choose} />
           {others}
           {!isAwake && (
-            <Words size="small" colour="inkSoft" style={styles.awake}>
+            <Words size="small" colour="inkSoft" style={styles.line}>
               This browser lets the screen go dark: set the device so that it stays on.
             </Words>
           )}
@@ -228,7 +230,7 @@ const styles = StyleSheet.create({
   },
   sign: { borderWidth: 0 },
   titles: { flexGrow: 1, flexShrink: 1 },
-  awake: { paddingHorizontal: space.large },
+  line: { paddingHorizontal: space.large },
   columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   guide: { flex: 1, minWidth: 0 },
   side: { flex: 1, borderLeftWidth: 1, padding: space.large },
