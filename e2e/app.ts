@@ -1,7 +1,6 @@
 import {
   test as base,
   expect,
-  type BrowserContext,
   type CDPSession,
   type ConsoleMessage,
   type Locator,
@@ -9,7 +8,7 @@ import {
   type Request,
   type WebError,
 } from '@playwright/test';
-import { KeptPage } from './keptPage';
+import { KeptBrowser } from './keptBrowser';
 import { openProfile } from './profile';
 
 /**
@@ -21,53 +20,36 @@ export const test = base.extend<
     readonly quiet: undefined;
     /** Errors that a test brings about itself. */
     readonly allowedErrors: readonly RegExp[];
-  },
-  {
-    readonly profile: BrowserContext;
     /** Speaks to the browser itself, from a page that stays open. */
     readonly devtools: CDPSession;
-    readonly kept: KeptPage;
+  },
+  {
+    readonly kept: KeptBrowser;
   }
 >({
   allowedErrors: [[], { option: true }],
-  profile: [
-    async ({ playwright }, use, { project }) => {
-      const profile = await openProfile(playwright, project.use);
-      await use(profile);
-      await profile.close();
-    },
-    { scope: 'worker' },
-  ],
-  devtools: [
-    async ({ profile }, use) => {
-      await use(await profile.newCDPSession(profile.pages()[0] ?? (await profile.newPage())));
-    },
-    { scope: 'worker' },
-  ],
   kept: [
-    async ({ profile: _ }, use) => {
-      await use(new KeptPage());
+    async ({ playwright }, use, { project }) => {
+      const kept = new KeptBrowser(() => openProfile(playwright, project.use));
+      await use(kept);
+      await kept.close();
     },
     { scope: 'worker' },
   ],
-  context: async ({ profile, devtools, kept, baseURL }, run) => {
-    const [stays] = profile.pages();
+  devtools: async ({ kept }, run) => {
+    await run((await kept.held()).devtools);
+  },
+  context: async ({ kept, devtools, baseURL }, run) => {
     await devtools.send('Storage.clearDataForOrigin', {
       origin: baseURL ?? '',
       storageTypes: 'indexeddb,local_storage,service_workers,cache_storage',
     });
-    await run(profile);
-    await Promise.all(
-      profile
-        .pages()
-        .filter((each) => each !== stays && !kept.is(each))
-        .map((each) => each.close()),
-    );
-    await profile.clearPermissions();
+    await run((await kept.held()).profile);
+    await kept.tidy();
   },
-  page: async ({ context, kept }, run, testInfo) => {
-    await run(await kept.open(context));
-    await kept.leave(testInfo.status !== testInfo.expectedStatus);
+  page: async ({ context: _, kept }, run, testInfo) => {
+    await run(await kept.page());
+    await kept.leavePage(testInfo.status !== testInfo.expectedStatus);
   },
   quiet: [
     async ({ context, baseURL, allowedErrors }, use) => {

@@ -1,4 +1,4 @@
-import { proxy } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import { InputError } from '../core/problem';
 import { testThreads } from '../testing/threads';
 import { createWorkerClient, WorkerStopped } from './client';
@@ -88,31 +88,24 @@ test('one that never answers is stopped at its limit; a sign of progress begins 
   expect(await told).toBe('done');
 });
 
+/** Work that is still going on when the test is over. */
+const forLong = (remote: Remote<Api>): Promise<string> =>
+  remote.slow(
+    2_000,
+    proxy(() => undefined),
+  );
+
 test('what is cancelled rejects at once; the thread goes where nothing else waits for it', async () => {
   const asked = client();
   const gone = new AbortController();
-  const alone = asked.ask(
-    (remote) =>
-      remote.slow(
-        2_000,
-        proxy(() => undefined),
-      ),
-    gone.signal,
-  );
+  const alone = asked.ask(forLong, gone.signal);
   const reason = new WorkerStopped();
   gone.abort(reason);
   await expect(alone).rejects.toBe(reason);
   expect(threads.state.stopped).toBe(1);
 
   const other = new AbortController();
-  const first = asked.ask(
-    (remote) =>
-      remote.slow(
-        2_000,
-        proxy(() => undefined),
-      ),
-    other.signal,
-  );
+  const first = asked.ask(forLong, other.signal);
   const second = asked.ask((remote) => remote.double(4));
   other.abort(reason);
   await expect(first).rejects.toBe(reason);
@@ -122,12 +115,7 @@ test('what is cancelled rejects at once; the thread goes where nothing else wait
 
 test('stopped, whatever it was asked rejects; at rest it is let go', async () => {
   const asked = client();
-  const waited = asked.ask((remote) =>
-    remote.slow(
-      2_000,
-      proxy(() => undefined),
-    ),
-  );
+  const waited = asked.ask(forLong);
   asked.stop();
   await expect(waited).rejects.toBeInstanceOf(WorkerStopped);
   const rested = createWorkerClient<Api>(threads.start, { answerMs: 5_000, restMs: 1 });
