@@ -14,6 +14,7 @@ import {
   countFromHere,
   isStill,
   itIsResin,
+  restingContentG,
   standingOf,
   weighed,
   type Weighing,
@@ -61,6 +62,27 @@ test('a cup is seen, its tare is seen, and then resin is poured', () => {
   const after = at.do({ do: 'pour', g: 420, hand: 'exact' }, 12);
   expect(after.contentG).toBeCloseTo(420, 0);
   expect(isStill(after)).toBe(true);
+});
+
+test('a reading at rest that flickers by its last digit is written down as its middle one', () => {
+  const reads = (g: number): ScaleReading => ({
+    raw: `${g} g`,
+    g,
+    unit: 'g',
+    stable: undefined,
+    trouble: undefined,
+    resolutionG: 0.1,
+  });
+  const readings = [437.9, ...Array<number>(14).fill(438), 437.9];
+  const last = readings.reduce(
+    (before, g, turn) => weighed(before, reads(g), turn * 100, rules),
+    beginWeighing(0, true),
+  );
+  expect(isStill(last)).toBe(true);
+  expect(last.contentG).toBe(437.9);
+  expect(restingContentG(last)).toBe(438);
+  // While it runs in, what was read last counts.
+  expect(restingContentG(weighed(last, reads(445), 1_700, rules))).toBe(445);
 });
 
 test('a scale that was tared before counts from the first drop', () => {

@@ -1,3 +1,4 @@
+import { medianOf } from '../learn/medianOf';
 import type { ScaleReading, ScaleTrouble } from '../instruments/scaleReading';
 
 /**
@@ -23,6 +24,8 @@ export interface Weighing {
   /** The reading has stayed where it is since then, ms. */
   readonly stillSince: number | undefined;
   readonly stillG: number | undefined;
+  /** What was read while it stayed, the last of it, g. */
+  readonly restG: readonly number[];
   /** What was in the cup when the part was begun. */
   readonly startG: number;
   /** What the cup held when it last stood still on the scale. */
@@ -48,6 +51,8 @@ const calledStillMs = 600;
 const movingMs = 400;
 /** What is on the scale all at once, within so long, is a vessel, ms. */
 const putDownMs = 2_000;
+/** So many readings tell where it came to rest: an odd number, so that one of them is the middle one. */
+const mostOfRest = 9;
 /** Less than this is a breath of air or a drip, g. */
 const leastVesselG = 3;
 /** What is gone all at once is the cup and not a drip, g, or as a share of what was in it. */
@@ -73,6 +78,7 @@ export const beginWeighing = (contentG = 0, isTared = contentG > 0): Weighing =>
   contentG: isTared ? contentG : undefined,
   stillSince: undefined,
   stillG: undefined,
+  restG: [],
   startG: contentG,
   heldG: contentG,
   unit: undefined,
@@ -118,6 +124,17 @@ export const stillForMs = ({ stillSince, at }: Weighing): number =>
 /** Whether the reading has come to rest. */
 export const isStill = (weighing: Weighing): boolean => stillForMs(weighing) >= stillMs;
 
+/**
+ * What is in the cup, as it is written down: a scale at rest flickers by its last digit, and the reading that happens to come last
+ * would be wrong by that. Of what it read while it rested the middle one counts.
+ * @returns g; undefined before anything was read
+ */
+export function restingContentG(weighing: Weighing): number | undefined {
+  const { restG, zeroG, contentG } = weighing;
+  const middle = isStill(weighing) ? medianOf(restG)?.median : undefined;
+  return middle === undefined ? contentG : middle - zeroG;
+}
+
 function unitNotice(before: Weighing, unit: string | undefined): WeighingNotice | undefined {
   return before.unit !== undefined && unit !== undefined && unit !== before.unit
     ? { code: 'unit', from: before.unit, to: unit }
@@ -131,14 +148,15 @@ function stillness(
   { stable, resolutionG }: ScaleReading,
   at: number,
   stepG: number,
-): Pick<Weighing, 'stillSince' | 'stillG'> {
+): Pick<Weighing, 'stillSince' | 'stillG' | 'restG'> {
   const stays =
     before.stillG !== undefined && Math.abs(g - before.stillG) <= flickerG(stepG, resolutionG);
   if (stable === false || !stays) {
     // One that says so itself has been still for a while already.
-    return { stillG: g, stillSince: stable === true ? at - calledStillMs : at };
+    return { stillG: g, stillSince: stable === true ? at - calledStillMs : at, restG: [g] };
   }
-  return { stillG: before.stillG, stillSince: before.stillSince };
+  const restG = [...before.restG.slice(1 - mostOfRest), g];
+  return { stillG: before.stillG, stillSince: before.stillSince, restG };
 }
 
 const isNothing = (g: number, stepG: number): boolean => Math.abs(g) <= Math.max(2 * stepG, 0.3);
@@ -235,6 +253,7 @@ export function weighed(
       trouble: reading.trouble ?? 'fault',
       stillSince: undefined,
       stillG: undefined,
+      restG: [],
     };
   }
   const next: Weighing = {

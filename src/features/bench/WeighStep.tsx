@@ -3,7 +3,14 @@ import { pourOf } from '../../core/bench/benchCopy';
 import type { BenchEvent } from '../../core/bench/benchEvents';
 import type { BatchLane } from '../../core/bench/lanes';
 import { partWeightOf, type PartWeight } from '../../core/bench/partWeight';
-import { answered, countFromHere, isStill, itIsResin, standingOf } from '../../core/bench/weighing';
+import {
+  answered,
+  countFromHere,
+  isStill,
+  itIsResin,
+  restingContentG,
+  standingOf,
+} from '../../core/bench/weighing';
 import { doneWords } from '../../words/bench';
 import { sayOnScale } from '../../words/figures';
 import { useBench } from './benchSource';
@@ -86,11 +93,12 @@ export function WeighStep({ lane }: { readonly lane: BatchLane }) {
         more,
       ),
     );
-  /** What the scale reads now. */
+  /** What the scale reads now, or where it has come to rest. */
   const takeReading = (byItself: boolean): void => {
     if (weigher === undefined) return;
-    const { contentG = inG, raw } = weigher.get().weighing;
-    take(contentG - otherG, {
+    const { weighing } = weigher.get();
+    const { raw } = weighing;
+    take((restingContentG(weighing) ?? inG) - otherG, {
       ...(byItself ? { byItself } : {}),
       ...(raw === undefined ? {} : { raw }),
     });
