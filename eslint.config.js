@@ -1,3 +1,4 @@
+// What the components and hooks of React hold to, which takes ESLint half a minute; .oxlintrc.json has the rules for every file.
 const { defineConfig } = require('eslint/config');
 const expo = require('eslint-config-expo/flat');
 const prettier = require('eslint-config-prettier/flat');
@@ -5,34 +6,34 @@ const { ofReactNative, ofRouter } = require('./scripts/not-rendered.cjs');
 
 const leftOut = 'It is left out of the app, see scripts/not-rendered.cjs.';
 
-/** Rules of React find nothing where there is no React, and take half of the time. */
-const withoutReact = Object.fromEntries(
+/** The compiler and the other linter hold these for every file, without reading what is imported once more. */
+const heldElsewhere = Object.fromEntries(
   expo
     .flatMap(({ rules = {} }) => Object.keys(rules))
-    .filter((name) => /^react(-hooks)?\//.test(name))
+    .filter((name) => /^(@typescript-eslint|import)\//.test(name))
     .map((name) => [name, 'off']),
 );
 
 module.exports = defineConfig([
-  { ignores: ['dist/**', '.expo/**', '.cache/**', 'node_modules/**', 'src/ui/icons/iconPaths.ts'] },
+  {
+    ignores: [
+      'dist/**',
+      '.expo/**',
+      '.cache/**',
+      'node_modules/**',
+      '**/*.{js,cjs,mjs,ts}',
+      '!src/**/use*.ts',
+      '!src/data/{draft,hooks}/*.ts',
+      '!src/features/bench/*.ts',
+      '!src/ui/theme/*.ts',
+      '**/*.test.{ts,tsx}',
+    ],
+  },
   expo,
   prettier,
-  { files: ['**/*.cjs'], languageOptions: { globals: { __dirname: 'readonly' } } },
-  { files: ['src/{core,words}/**/*.ts', '{server,cli,e2e,scripts}/**/*'], rules: withoutReact },
+  { rules: heldElsewhere },
   {
-    files: ['**/*.ts', '**/*.tsx'],
     rules: {
-      // The compiler holds this, and knows types; the rule reads every file that is imported once more.
-      'import/namespace': 'off',
-      '@typescript-eslint/no-explicit-any': 'error',
-      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
-      eqeqeq: 'error',
-    },
-  },
-  {
-    files: ['src/**/*.ts', 'src/**/*.tsx'],
-    rules: {
-      'no-console': 'error',
       'no-restricted-imports': [
         'error',
         {
@@ -41,18 +42,6 @@ module.exports = defineConfig([
             { name: 'expo-router', importNames: ofRouter, message: leftOut },
           ],
         },
-      ],
-    },
-  },
-  {
-    // The core is pure: no clock, no chance, no world outside.
-    files: ['src/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: {
-      'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'fetch'],
-      'no-restricted-properties': [
-        'error',
-        { object: 'Math', property: 'random', message: 'The core takes chance as an argument.' },
       ],
     },
   },

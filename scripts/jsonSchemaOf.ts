@@ -23,7 +23,7 @@ function limits(
   for (const { name, params } of tests) {
     if (name === 'min') found[least!] = params?.['min'];
     if (name === 'max') found[most!] = params?.['max'];
-    if (name === 'matches') found['pattern'] = (params?.['regex'] as RegExp).source;
+    if (name === 'matches') found['pattern'] = (params!['regex'] as RegExp).source;
   }
   return found;
 }

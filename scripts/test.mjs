@@ -84,7 +84,8 @@ const compiler = 'node_modules/typescript-native/bin/tsc';
 
 /** Each of these takes one core; the build takes the other. */
 async function readSources() {
-  await check('lint', 'npx', [
+  await check('lint', 'npx', ['oxlint', '--deny-warnings']);
+  await check('rules of React', 'npx', [
     'eslint',
     '.',
     '--max-warnings',

@@ -17,12 +17,7 @@ const say = (response: Response, status: number, text: string): void => {
 };
 
 /** Sends what an instrument says as server-sent events, until either side has enough. */
-function stream(
-  session: InstrumentSession,
-  of: InstrumentName,
-  request: Request,
-  response: Response,
-): void {
+function stream(session: InstrumentSession, of: InstrumentName, response: Response): void {
   const stop = session.listen({
     of,
     hear: (line) => {
@@ -84,7 +79,7 @@ export function instrumentRoutes(sessions: InstrumentSessions): Router {
     router.get(`/:id/${name}`, (request, response) => {
       const session = found(request, response);
       if (session?.isDropped === true) return say(response, 503, 'The connection is lost.');
-      if (session !== undefined) stream(session, name, request, response);
+      if (session !== undefined) stream(session, name, response);
     });
   }
   const isSteered = commandLimit();

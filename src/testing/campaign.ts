@@ -5,7 +5,6 @@ import { join } from 'node:path';
  * The folder of a campaign's outcomes, where one runs (`npm run campaign`). The same tests stand in `npm test` with fewer cases and
  * a fixed seed.
  */
-// eslint-disable-next-line expo/no-dynamic-env-var -- it is read by Jest in Node, not built into the app
 const folder = process.env['NIPPERKIN_CAMPAIGN'];
 
 export const isCampaign = folder !== undefined;

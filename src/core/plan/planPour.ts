@@ -203,7 +203,7 @@ export function planPour(given: ResolvedPour, form: PouredForm, context: PourCon
     mould,
     casting: castingSection(pour, whole, form.castIn, roomC),
     times: planTimes(layers, resin, roomC),
-    why: reasons(said, {
+    why: reasons({
       resin,
       overage: measured.overage,
       allowances,

@@ -1,5 +1,4 @@
 import type { OverageRuleName } from '../codes/reasonCodes';
-import type { JobPour } from '../job/jobPour';
 import type { Allowance } from '../measure/allowances/allowances';
 import type { MeasuredWhole } from '../measure/measureWhole';
 import { usualLabelC, type ReadResin } from '../resin/readResin';
@@ -55,21 +54,18 @@ function potLifeReason({
 }
 
 /** Why each figure of a plan is what it is: the rule and the inputs that went in. */
-export function reasons(
-  job: JobPour,
-  figures: {
-    readonly overage: { readonly share: number; readonly rule: OverageRuleName };
-    readonly allowances: readonly Allowance[];
-    readonly resin: ReadResin;
-    readonly stepG: number;
-    readonly whole: MeasuredWhole;
-    readonly layers: readonly PlannedLayer[];
-    readonly batches: readonly PlannedBatch[];
-    readonly cut: PourPlan['cut'];
-    readonly working: PourPlan['working'];
-    readonly stock: { readonly topMm: number; readonly bottomMm: number };
-  },
-): readonly Reason[] {
+export function reasons(figures: {
+  readonly overage: { readonly share: number; readonly rule: OverageRuleName };
+  readonly allowances: readonly Allowance[];
+  readonly resin: ReadResin;
+  readonly stepG: number;
+  readonly whole: MeasuredWhole;
+  readonly layers: readonly PlannedLayer[];
+  readonly batches: readonly PlannedBatch[];
+  readonly cut: PourPlan['cut'];
+  readonly working: PourPlan['working'];
+  readonly stock: { readonly topMm: number; readonly bottomMm: number };
+}): readonly Reason[] {
   const { overage, allowances, resin, stepG, whole, layers, batches, cut, stock } = figures;
   const others = allowances.filter(({ code, on }) => on && code !== 'overage');
   const rule = bindingFirst.find((each) => batches.some((batch) => batch.rule === each));

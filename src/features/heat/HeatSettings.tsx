@@ -1,9 +1,14 @@
-import { usualBoard } from '../../core/thermal/solids';
 import { memo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { humidityRule, lengthRule, roomTemperatureRule, timeRule } from '../../core/quantity/rules';
 import { undersides } from '../../core/thermal/heatSchema';
-import { seals, solidKinds, type Seal, type SolidKind } from '../../core/thermal/solids';
+import {
+  seals,
+  solidKinds,
+  usualBoard,
+  type Seal,
+  type SolidKind,
+} from '../../core/thermal/solids';
 import type { HeatDraft, JobDraft } from '../../data/draft/jobDraft';
 import { usePourIndex } from '../../data/draft/openJob';
 import { usePourPart, useSeveralPours } from '../../data/draft/pourInHand';

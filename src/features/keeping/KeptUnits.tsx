@@ -9,6 +9,7 @@ export function KeptUnits({ children }: { readonly children: ReactNode }) {
   const { told, own, used } = useUnits();
   // Before anything below is shown, and once for each change.
   const usVolumes = ownUnit('mm', own) === 'in';
+  // oxlint-disable-next-line react/void-use-memo -- an effect would come after what is below is shown
   useMemo(() => tellIn({ ...told, usVolumes }), [told, usVolumes]);
   const units = useMemo(() => ({ own, used }), [own, used]);
   return (

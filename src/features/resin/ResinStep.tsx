@@ -91,6 +91,7 @@ export function ResinStep({
     choice.resinId === chosen.id &&
     choice.hardenerName === (hardener ?? hardenerNames(chosen)[0]);
   const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
+  const isAwaited = job !== undefined && shown === undefined && lost === undefined;
   return (
     <View style={styles.stack}>
       <ChosenResin chosen={chosen} hardener={hardener} choice={shown?.find(isChosen)} />
@@ -111,7 +112,7 @@ export function ResinStep({
         <Words>The shelf is empty. Add the resin you have, or open a file of cards there.</Words>
       )}
       {lost !== undefined && <WorkProblem problem={lost} onAgain={again} />}
-      {job !== undefined && shown === undefined && lost === undefined ? (
+      {isAwaited ? (
         <Words colour="inkSoft">Holding every resin against this piece and its room …</Words>
       ) : shown === undefined ? (
         <PlainChoices resins={resins} chosen={chosen} hardener={hardener} onChoose={choose} />
@@ -138,12 +139,15 @@ export function ResinStep({
           />
         </>
       )}
-      <View style={styles.row}>
-        {onCompare !== undefined && resins.length > 0 && (
-          <ActionButton icon="tune" label="Compare in a table" onPress={onCompare} />
-        )}
-        <ActionButton icon="plus" label="Add a resin to the shelf" onPress={onAddResin} />
-      </View>
+      {/* Below a list that is still to come they would move from under the finger, and the list be pressed instead. */}
+      {!isAwaited && (
+        <View style={styles.row}>
+          {onCompare !== undefined && resins.length > 0 && (
+            <ActionButton icon="tune" label="Compare in a table" onPress={onCompare} />
+          )}
+          <ActionButton icon="plus" label="Add a resin to the shelf" onPress={onAddResin} />
+        </View>
+      )}
     </View>
   );
 }

@@ -86,7 +86,7 @@ function schemaFor(value: unknown): ObjectSchema<AnyObject> | undefined {
   }
 }
 
-const noSuchShape = mixed<never>().test('shape', (value, context) =>
+const noSuchShape = mixed<never>().test('shape', (_, context) =>
   refusal(context, 'not-a-choice', { choices: partShapes }, `${context.path}.shape`),
 );
 
