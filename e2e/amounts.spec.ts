@@ -1,4 +1,3 @@
-import jsQR from 'jsqr';
 import type { Page } from '@playwright/test';
 import exampleFile from '../docs/formats/drawer-tray.job.json' with { type: 'json' };
 import {
@@ -13,6 +12,7 @@ import {
   type,
   typeOn,
 } from './app';
+import { codeIn, drawingAddress } from './pictures';
 
 /** Opens a job from a file, as a person brings one from elsewhere. */
 async function openJob(page: Page, change: object): Promise<void> {
@@ -204,26 +204,10 @@ test('a label that contradicts itself is questioned; the card goes on as a code'
   await expect(page.getByLabel('Density of A')).toHaveValue('1.13 g/ml');
 
   await page.getByRole('button', { name: 'Share this card' }).tap();
-  const side = 480;
-  const grey = await page.getByTestId('qr-code').evaluate(async (svg, px) => {
-    const picture = new Image();
-    const text = new XMLSerializer().serializeToString(svg);
-    picture.src = `data:image/svg+xml,${encodeURIComponent(text)}`;
-    await picture.decode();
-    const canvas = document.createElement('canvas');
-    canvas.width = px;
-    canvas.height = px;
-    const context = canvas.getContext('2d');
-    context?.drawImage(picture, 0, 0, px, px);
-    const pixels = context?.getImageData(0, 0, px, px).data ?? [];
-    return Array.from({ length: px * px }, (_, at) =>
-      (pixels[at * 4] ?? 0) > 127 ? '1' : '0',
-    ).join('');
-  }, side);
-  const pixels = new Uint8ClampedArray(
-    [...grey].flatMap((light) => (light === '1' ? [255, 255, 255, 255] : [0, 0, 0, 255])),
-  );
-  const link = jsQR(pixels, side, side)?.data ?? '';
+  const drawn = await page
+    .getByTestId('qr-code')
+    .evaluate((svg) => new XMLSerializer().serializeToString(svg));
+  const link = await codeIn(page, drawingAddress(drawn));
   expect(link).toContain('/shelf/new#card=');
   await page.goto(link);
   await expect(page.getByRole('heading', { name: 'New resin' })).toBeVisible();

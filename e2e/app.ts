@@ -22,20 +22,30 @@ export const test = base.extend<
     readonly allowedErrors: readonly RegExp[];
     /** Speaks to the browser itself, from a page that stays open. */
     readonly devtools: CDPSession;
+    /** The time at which a test begins, and which stands still; undefined where time passes. */
+    readonly fixedTime: string | undefined;
+    /** The browser for tests of this kind. */
+    readonly kept: KeptBrowser;
   },
   {
-    readonly kept: KeptBrowser;
+    readonly browsers: { readonly timePasses: KeptBrowser; readonly timeIsFixed: KeptBrowser };
   }
 >({
   allowedErrors: [[], { option: true }],
-  kept: [
+  fixedTime: [undefined, { option: true }],
+  browsers: [
     async ({ playwright }, use, { project }) => {
-      const kept = new KeptBrowser(() => openProfile(playwright, project.use));
-      await use(kept);
-      await kept.close();
+      const open = () => openProfile(playwright, project.use);
+      const timePasses = new KeptBrowser(open);
+      const timeIsFixed = new KeptBrowser(open, true);
+      await use({ timePasses, timeIsFixed });
+      await Promise.all([timePasses.close(), timeIsFixed.close()]);
     },
     { scope: 'worker' },
   ],
+  kept: async ({ browsers, fixedTime }, run) => {
+    await run(fixedTime === undefined ? browsers.timePasses : browsers.timeIsFixed);
+  },
   devtools: async ({ kept }, run) => {
     await run((await kept.held()).devtools);
   },
@@ -47,7 +57,8 @@ export const test = base.extend<
     await run((await kept.held()).profile);
     await kept.tidy();
   },
-  page: async ({ context: _, kept }, run, testInfo) => {
+  page: async ({ context, kept, fixedTime }, run, testInfo) => {
+    if (fixedTime !== undefined) await context.clock.setFixedTime(new Date(fixedTime));
     await run(await kept.page());
     await kept.leavePage(testInfo.status !== testInfo.expectedStatus);
   },

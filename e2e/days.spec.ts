@@ -2,20 +2,17 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, line, mainFigure, test, toStep, type } from './app';
 
-/** A Tuesday morning: the demo tells its days from there. */
-async function onTuesday(page: Page, path: string): Promise<void> {
-  await page.clock.setFixedTime(new Date('2026-10-06T09:00:00'));
-  await page.goto('/jobs');
-  await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
-  await page.goto(path);
-}
+// A Tuesday morning: the demo tells its days from there.
+test.use({ fixedTime: '2026-10-06T09:00:00' });
 
 const task = (page: Page, id: string) => page.getByTestId(`task-${id}`);
 
 test('the app opens on Today once a job has a date: what is next, over all jobs', async ({
   page,
 }) => {
-  await onTuesday(page, '/');
+  await page.goto('/jobs');
+  await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
+  await page.goto('/');
   await expect(page).toHaveURL('/today');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tuesday 6 October');
   await expect(page.getByText('You are in from 8:00 to 20:00')).toBeVisible();
@@ -28,7 +25,7 @@ test('the app opens on Today once a job has a date: what is next, over all jobs'
 test('a job gets a start: its days, its strip under the piece, and the next thing is to prepare', async ({
   page,
 }) => {
-  await onTuesday(page, '/jobs/demo-drawer-tray/days');
+  await page.goto('/jobs/demo-drawer-tray/days');
   await expect(page.getByText('No date yet: shown as if you began now.')).toBeVisible();
   await page.getByRole('button', { name: /^Begin / }).tap();
   await expect(page.getByLabel('Begin the first pour')).not.toHaveValue('');
@@ -50,14 +47,14 @@ test('a job gets a start: its days, its strip under the piece, and the next thin
 });
 
 test('the hour of the first pour is one and the same at the heat step', async ({ page }) => {
-  await onTuesday(page, '/jobs/demo-lamp-base/days');
+  await page.goto('/jobs/demo-lamp-base/days');
   await page.getByLabel('Begin the first pour').fill('2026-10-09T10:15');
   await toStep(page, 'heat');
   await expect(line(page, 'First pour at, time of day')).toContainText('10:15');
 });
 
 test('what does not fit is told with its reason; a tap takes another start', async ({ page }) => {
-  await onTuesday(page, '/jobs/demo-chart-table/days');
+  await page.goto('/jobs/demo-chart-table/days');
   // The flood coat goes on while the seal coat is tacky: from half past four that is at night.
   await page.getByLabel('Begin the first pour').fill('2026-10-07T16:30');
   const alert = page.getByTestId('break');
@@ -70,7 +67,7 @@ test('what does not fit is told with its reason; a tap takes another start', asy
 });
 
 test('what was done at its real time moves the rest', async ({ page }) => {
-  await onTuesday(page, '/jobs/demo-lamp-base/days');
+  await page.goto('/jobs/demo-lamp-base/days');
   await expect(task(page, 'pour-1/layer-2')).toBeVisible();
   const before = await task(page, 'pour-1/layer-3').innerText();
   await task(page, 'pour-1/layer-2')
@@ -85,7 +82,7 @@ test('what was done at its real time moves the rest', async ({ page }) => {
 });
 
 test('a calendar file of what is still to come', async ({ page }) => {
-  await onTuesday(page, '/jobs/demo-chart-table/days');
+  await page.goto('/jobs/demo-chart-table/days');
   const wait = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save for your calendar' }).tap();
   const text = readFileSync(await (await wait).path(), 'utf8');
@@ -96,7 +93,7 @@ test('a calendar file of what is still to come', async ({ page }) => {
 test('what floats is held down, by what it weighs, and braced walls are drawn', async ({
   page,
 }) => {
-  await onTuesday(page, '/jobs/demo-galley-inlay');
+  await page.goto('/jobs/demo-galley-inlay');
   await expect(page.getByTestId('hold-1')).toBeAttached();
   await toStep(page, 'hold');
   await expect(mainFigure(page)).toContainText(/62\sg to hold down/);
@@ -117,7 +114,7 @@ test('what floats is held down, by what it weighs, and braced walls are drawn', 
 });
 
 test('hours, a night and days away decide what fits', async ({ page }) => {
-  await onTuesday(page, '/data');
+  await page.goto('/data');
   await page.getByRole('button', { name: /^Your hours/ }).tap();
   await page.getByLabel('Tuesday').fill('');
   await page.getByLabel('Wednesday').fill('18:00-21:00');
@@ -136,7 +133,7 @@ test('hours, a night and days away decide what fits', async ({ page }) => {
 });
 
 test('a reminder comes while the app is open', async ({ page }) => {
-  await onTuesday(page, '/data');
+  await page.goto('/data');
   await page.getByRole('checkbox', { name: 'Remind me of what comes' }).tap();
   await page.getByRole('checkbox', { name: 'With a sound' }).tap();
   await expect(page.getByRole('checkbox', { name: 'With a sound' })).not.toBeChecked();

@@ -1,9 +1,10 @@
 import { expect, test } from './app';
 
+test.use({ fixedTime: '2026-10-06T09:00:00' });
+
 test('a task is moved by keys and by dragging; it stays there, and the rest follows', async ({
   page,
 }) => {
-  await page.clock.setFixedTime(new Date('2026-10-06T09:00:00'));
   await page.goto('/jobs');
   await expect(page.getByRole('link', { name: 'Open Drawer tray' })).toBeVisible();
   await page.goto('/today');

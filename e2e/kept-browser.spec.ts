@@ -47,3 +47,18 @@ test('no later test has the size of one before it', async ({ page }) => {
   await openEmpty(page, '/quick');
   expect(await page.evaluate(() => innerWidth)).toBe(390);
 });
+
+test.describe('where time stands still', () => {
+  test.use({ fixedTime: '2020-02-02T02:02:00' });
+  for (const year of [2021, 2022]) {
+    test(`each test begins at the time of its kind, whatever the one before it set (${year})`, async ({
+      page,
+    }) => {
+      const now = () => page.evaluate(() => new Date().getFullYear());
+      await openEmpty(page, '/quick');
+      expect(await now()).toBe(2020);
+      await page.clock.setFixedTime(new Date(`${year}-02-02T02:02:00`));
+      expect(await now()).toBe(year);
+    });
+  }
+});

@@ -13,6 +13,9 @@ const spoiling = [
 /** A clock is set for the whole browser and cannot be given back: the next test gets another browser. */
 const setting = ['install', 'setFixedTime', 'setSystemTime'] as const;
 
+/** Where each test fixes the time for itself, a fixed time is no reason for another browser. */
+const settingMore = ['install', 'setSystemTime'] as const;
+
 /** An address of the same origin at which there is nothing: another origin would be another process. */
 const nowhere = '/health';
 
@@ -48,19 +51,22 @@ function before<Name extends string>(
  */
 export class KeptBrowser {
   readonly #launch: () => Promise<BrowserContext>;
+  readonly #isTimeFixed: boolean;
   #held: Held | undefined;
   #page: Page | undefined;
   #isPageSpoiled = false;
   #isClockSet = false;
 
-  constructor(launch: () => Promise<BrowserContext>) {
+  /** @param isTimeFixed whether every test in this browser begins by fixing the time */
+  constructor(launch: () => Promise<BrowserContext>, isTimeFixed = false) {
     this.#launch = launch;
+    this.#isTimeFixed = isTimeFixed;
   }
 
   async held(): Promise<Held> {
     if (this.#held !== undefined) return this.#held;
     const profile = await this.#launch();
-    before(profile.clock, setting, () => {
+    before(profile.clock, this.#isTimeFixed ? settingMore : setting, () => {
       this.#isClockSet = true;
     });
     const stays = profile.pages()[0] ?? (await profile.newPage());

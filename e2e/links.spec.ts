@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { testChromiumPath, chromiumSwitches } from '../scripts/chromium.mjs';
 import { expect, figure, mainFigure, test, type } from './app';
+import { lightOf } from './pictures';
 import { storedTexts as texts } from './storage';
 
 /** What is kept, in short: whole texts tell nothing more where they differ. */
@@ -121,22 +122,9 @@ const filmPx = 640;
 
 /** A film of one picture that stands still, as the browser's own stand-in for a camera takes it (YUV4MPEG2). */
 async function filmOf(page: Page, picture: Buffer): Promise<Buffer> {
-  const light = await page.evaluate(
-    async ([address, side]) => {
-      const image = new Image();
-      image.src = address;
-      await image.decode();
-      const canvas = document.createElement('canvas');
-      canvas.width = canvas.height = side;
-      const context = canvas.getContext('2d')!;
-      context.drawImage(image, 0, 0, side, side);
-      const { data } = context.getImageData(0, 0, side, side);
-      return Array.from({ length: side * side }, (_, at) => data[4 * at]!);
-    },
-    [`data:image/png;base64,${picture.toString('base64')}`, filmPx] as const,
-  );
+  const light = await lightOf(page, `data:image/png;base64,${picture.toString('base64')}`, filmPx);
   const grey = Buffer.alloc((filmPx * filmPx) / 2, 128);
-  const frame = Buffer.concat([Buffer.from('FRAME\n'), Buffer.from(light), grey]);
+  const frame = Buffer.concat([Buffer.from('FRAME\n'), light, grey]);
   const head = Buffer.from(`YUV4MPEG2 W${filmPx} H${filmPx} F10:1 Ip A1:1 C420jpeg\n`);
   return Buffer.concat([head, frame, frame]);
 }

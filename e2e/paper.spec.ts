@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import jsQR from 'jsqr';
 import { expect, figure, test, typeOn } from './app';
+import { codeIn, drawingAddress } from './pictures';
 
 async function saved(page: Page, button: string): Promise<{ name: string; bytes: Buffer }> {
   const [download] = await Promise.all([
@@ -46,19 +46,7 @@ test('a label of a pot has a code that opens its card', async ({ page }) => {
   const pdf = await saved(page, 'Save as PDF');
   expect(pdf.name).toBe('slow-clear.label.pdf');
   const svg = await saved(page, 'Save as SVG');
-  const { data, side } = await page.evaluate(async (text) => {
-    const image = new Image();
-    image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
-    await image.decode();
-    const canvas = document.createElement('canvas');
-    canvas.width = canvas.height = 400;
-    const context = canvas.getContext('2d')!;
-    context.fillStyle = '#ffffff';
-    context.fillRect(0, 0, 400, 400);
-    context.drawImage(image, 0, 0, 400, 187);
-    return { data: [...context.getImageData(0, 0, 400, 400).data], side: 400 };
-  }, svg.bytes.toString('utf8'));
-  const address = jsQR(new Uint8ClampedArray(data), side, side)?.data ?? '';
+  const address = await codeIn(page, drawingAddress(svg.bytes.toString('utf8')));
   expect(new URL(address).pathname).toBe('/shelf/demo-slow-clear');
   await page.goto(address);
   await expect(page.getByRole('heading', { name: 'Slow clear' })).toBeVisible();
