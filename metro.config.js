@@ -11,6 +11,8 @@ const config = getDefaultConfig(__dirname);
 const gestureCore = join(__dirname, 'node_modules/@use-gesture/core');
 const standIns = join(__dirname, 'scripts/stand-ins.js');
 
+config.transformer.minifierPath = join(__dirname, 'scripts/minify.cjs');
+
 const sameCopy = {
   '@use-gesture/core': join(gestureCore, 'dist/use-gesture-core.esm.js'),
   '@use-gesture/core/actions': join(gestureCore, 'actions/dist/use-gesture-core-actions.esm.js'),

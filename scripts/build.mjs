@@ -14,6 +14,7 @@ const sources = [
   'scripts/packed.mjs',
   'scripts/licenceRules.mjs',
   'scripts/licences.mjs',
+  'scripts/minify.cjs',
   'scripts/not-rendered.cjs',
   'scripts/offline.mjs',
   'scripts/stand-ins.js',
