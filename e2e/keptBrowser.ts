@@ -13,8 +13,8 @@ const spoiling = [
 /** A clock is set for the whole browser and cannot be given back: the next test gets another browser. */
 const setting = ['install', 'setFixedTime', 'setSystemTime'] as const;
 
-/** Where each test fixes the time for itself, a fixed time is no reason for another browser. */
-const settingMore = ['install', 'setSystemTime'] as const;
+/** Where every test begins by fixing the time, a fixed time is no reason for another browser. */
+const settingExceptFixed = ['install', 'setSystemTime'] as const;
 
 /** An address of the same origin at which there is nothing: another origin would be another process. */
 const nowhere = '/health';
@@ -66,7 +66,7 @@ export class KeptBrowser {
   async held(): Promise<Held> {
     if (this.#held !== undefined) return this.#held;
     const profile = await this.#launch();
-    before(profile.clock, this.#isTimeFixed ? settingMore : setting, () => {
+    before(profile.clock, this.#isTimeFixed ? settingExceptFixed : setting, () => {
       this.#isClockSet = true;
     });
     const stays = profile.pages()[0] ?? (await profile.newPage());
