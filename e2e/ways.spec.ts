@@ -47,6 +47,26 @@ test('every way leads back where one came from, after a reload too', async ({ pa
   }
 });
 
+test('what stands below the resins comes with them, so that no press meets them instead', async ({
+  page,
+}) => {
+  await page.goto('/jobs');
+  let answer = (): void => undefined;
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/choose-*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByRole('link', { name: 'Open Drawer tray' }).tap();
+  await toStep(page, 'resin');
+  await expect(page.getByText(/^Holding every resin/).first()).toBeVisible();
+  const compare = page.getByRole('button', { name: /Compare/ });
+  await expect(compare).toHaveCount(0);
+  answer();
+  await expect(compare).toBeVisible();
+  await expect(page.getByRole('radio', { name: /^Slow clear/ }).first()).toBeVisible();
+});
+
 test('a new resin that is saved from within a job leads back to that step of it', async ({
   page,
 }) => {

@@ -91,7 +91,8 @@ export function ResinStep({
     choice.resinId === chosen.id &&
     choice.hardenerName === (hardener ?? hardenerNames(chosen)[0]);
   const shown = choices === undefined ? undefined : inChoiceOrder(choices, order);
-  const isAwaited = job !== undefined && shown === undefined && lost === undefined;
+  const isAwaited =
+    job !== undefined && resins.length > 0 && shown === undefined && lost === undefined;
   return (
     <View style={styles.stack}>
       <ChosenResin chosen={chosen} hardener={hardener} choice={shown?.find(isChosen)} />
