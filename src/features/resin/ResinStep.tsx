@@ -113,7 +113,7 @@ export function ResinStep({
         <Words>The shelf is empty. Add the resin you have, or open a file of cards there.</Words>
       )}
       {lost !== undefined && <WorkProblem problem={lost} onAgain={again} />}
-      {isAwaited ? (
+      {resins.length === 0 ? null : isAwaited ? (
         <Words colour="inkSoft">Holding every resin against this piece and its room …</Words>
       ) : shown === undefined ? (
         <PlainChoices resins={resins} chosen={chosen} hardener={hardener} onChoose={choose} />
